@@ -1,0 +1,87 @@
+package org.palanca.cli;
+
+import java.io.PrintWriter;
+import java.util.Locale;
+import org.palanca.cli.command.CheckCommand;
+import org.palanca.cli.command.CommandFailure;
+import org.palanca.cli.command.SheetCommand;
+import org.palanca.cli.command.SolveCommand;
+import org.palanca.cli.command.SweepCommand;
+import org.palanca.io.json.VehicleFileException;
+import org.palanca.units.UnitStyle;
+import org.palanca.vehicle.check.Finding;
+import org.palanca.words.Words;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.ParseResult;
+import picocli.CommandLine.Spec;
+
+/** Entry point. */
+@Command(
+        name = "palanca",
+        mixinStandardHelpOptions = true,
+        version = "Palanca 0.1.0",
+        resourceBundle = "org.palanca.cli.cli",
+        subcommands = {SolveCommand.class, SweepCommand.class, CheckCommand.class, SheetCommand.class})
+public final class Main implements Runnable {
+    @Spec
+    private CommandSpec spec;
+
+    private Main() {}
+
+    public static void main(String[] args) {
+        System.exit(run(args, new PrintWriter(System.out, true), new PrintWriter(System.err, true)));
+    }
+
+    /** Runs one command line with output of one's own. Returns the exit code. */
+    public static int run(String[] args, PrintWriter out, PrintWriter err) {
+        return new CommandLine(new Main())
+                .setOut(out)
+                .setErr(err)
+                .setCaseInsensitiveEnumValuesAllowed(true)
+                .setExecutionExceptionHandler(Main::failed)
+                .execute(args);
+    }
+
+    @Override
+    public void run() {
+        throw new ParameterException(spec.commandLine(), spec.resourceBundle().getString("no_command"));
+    }
+
+    /** The words of the command line, in a style of units. */
+    public static Words words(UnitStyle units) {
+        return Words.load(Locale.getDefault(), units, "org.palanca.cli.cli");
+    }
+
+    /** The one place where what went wrong becomes an exit code. */
+    private static int failed(Exception failure, CommandLine commandLine, ParseResult parsed) throws Exception {
+        Words words = words(UnitStyle.SHOP);
+        PrintWriter err = commandLine.getErr();
+        if (failure instanceof VehicleFileException file) {
+            err.println(words.text(file.summary()));
+            for (Finding finding : file.findings()) {
+                err.println("  " + line(finding, words));
+            }
+            boolean unreadable = file.findings().isEmpty() && file.getCause() instanceof java.nio.file.FileSystemException;
+            return unreadable || file.summary().key().equals("file.is_folder") ? ExitCodes.FILE : ExitCodes.PROBLEMS;
+        }
+        if (failure instanceof CommandFailure known) {
+            err.println(words.text(known.what()));
+            return known.exitCode();
+        }
+        if (failure instanceof java.io.IOException) {
+            err.println(words.text("cannot_write", String.valueOf(failure.getMessage())));
+            return ExitCodes.FILE;
+        }
+        throw failure;
+    }
+
+    /** A finding on one line: where, how bad, what. */
+    public static String line(Finding finding, Words words) {
+        String severity = words.text("severity." + finding.severity());
+        String line = finding.line() > 0 ? words.text("on_line", Integer.toString(finding.line())) + " " : "";
+        return line + finding.place() + ": " + severity + ": " + words.text(finding.message());
+    }
+}

@@ -1,0 +1,72 @@
+package org.palanca.cli.command;
+
+import java.io.PrintWriter;
+import java.util.concurrent.Callable;
+import org.palanca.cli.ExitCodes;
+import org.palanca.cli.Main;
+import org.palanca.io.json.VehicleFile;
+import org.palanca.result.AxleModel;
+import org.palanca.result.WheelTravel;
+import org.palanca.vehicle.Axle;
+import org.palanca.words.Words;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Spec;
+
+/** Looks a file over and names every problem with its place. */
+@Command(name = "check", mixinStandardHelpOptions = true, resourceBundle = "org.palanca.cli.cli")
+public final class CheckCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Mixin
+    private VehicleOptions input;
+
+    @Override
+    public Integer call() throws Exception {
+        PrintWriter out = spec.commandLine().getOut();
+        Words words = input.words();
+        VehicleFile.Opened opened = VehicleFile.open(input.file());
+        if (opened.readOnly()) {
+            out.println(words.text("file.newer", input.file()));
+        }
+        opened.warnings().forEach(finding -> out.println(Main.line(finding, words)));
+        boolean sound = true;
+        for (Axle axle : opened.vehicle().axles()) {
+            sound &= closes(new AxleModel(opened.vehicle(), axle.place()), out, words);
+        }
+        if (sound) {
+            out.println(words.text("check_ok", input.file()));
+        }
+        return sound ? ExitCodes.OK : ExitCodes.PROBLEMS;
+    }
+
+    /** Tries ride, both ends of the travel, and both twists. */
+    private static boolean closes(AxleModel model, PrintWriter out, Words words) {
+        double bump = model.axle().travel().bump();
+        double droop = -model.axle().travel().droop();
+        WheelTravel[] poses = {
+            WheelTravel.RIDE,
+            WheelTravel.both(bump),
+            WheelTravel.both(droop),
+            new WheelTravel(bump, droop),
+            new WheelTravel(droop, bump)
+        };
+        String place = "/axles/" + model.axle().place().id();
+        for (WheelTravel pose : poses) {
+            boolean closed = model.moveTo(pose);
+            var trouble = closed ? model.whyUnsound() : model.whyOpen();
+            if (trouble.isPresent()) {
+                out.println(words.text(
+                        "trouble_at",
+                        place,
+                        org.palanca.words.Message.length(pose.left()),
+                        org.palanca.words.Message.length(pose.right()),
+                        trouble.get()));
+                return false;
+            }
+        }
+        return true;
+    }
+}

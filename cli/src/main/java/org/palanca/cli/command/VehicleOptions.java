@@ -1,0 +1,72 @@
+package org.palanca.cli.command;
+
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.List;
+import org.palanca.cli.ExitCodes;
+import org.palanca.cli.Main;
+import org.palanca.io.json.VehicleFile;
+import org.palanca.io.json.VehicleFileException;
+import org.palanca.units.LengthStyle;
+import org.palanca.units.UnitStyle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.check.Finding;
+import org.palanca.words.Message;
+import org.palanca.words.Words;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** What every command that reads a vehicle takes. */
+final class VehicleOptions {
+    /** How lengths are typed and printed. */
+    enum Units {
+        IN,
+        MM
+    }
+
+    @Parameters(index = "0", paramLabel = "FILE", descriptionKey = "file")
+    private Path file;
+
+    @Option(names = "--units", defaultValue = "in", paramLabel = "in|mm", descriptionKey = "units")
+    private Units units;
+
+    @Option(names = "--axle", paramLabel = "front|rear", descriptionKey = "axle")
+    private AxlePlace axle;
+
+    Path file() {
+        return file;
+    }
+
+    LengthStyle lengthStyle() {
+        return units == Units.MM ? LengthStyle.MILLIMETRES : LengthStyle.INCH_SIXTEENTHS;
+    }
+
+    Words words() {
+        return Main.words(new UnitStyle(lengthStyle()));
+    }
+
+    /** Opens the vehicle; warnings go to the error output. */
+    Vehicle open(PrintWriter err) throws VehicleFileException {
+        VehicleFile.Opened opened = VehicleFile.open(file);
+        Words words = words();
+        if (opened.readOnly()) {
+            err.println(words.text("file.newer", file));
+        }
+        for (Finding finding : opened.warnings()) {
+            err.println(Main.line(finding, words));
+        }
+        return opened.vehicle();
+    }
+
+    /** The axles asked for: the one named, or all. */
+    List<AxlePlace> axles(Vehicle vehicle) throws CommandFailure {
+        if (axle == null) {
+            return vehicle.axles().stream().map(found -> found.place()).toList();
+        }
+        if (vehicle.axle(axle).isEmpty()) {
+            throw new CommandFailure(ExitCodes.USAGE, Message.of("no_such_axle", axle.id()));
+        }
+        return List.of(axle);
+    }
+}

@@ -1,0 +1,2 @@
+/** One class a command. */
+package org.palanca.cli.command;

@@ -1,0 +1,96 @@
+package org.palanca.cli.print;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.mechanism.solve.Solution;
+import org.palanca.result.AxleModel;
+import org.palanca.result.AxleMotion;
+import org.palanca.result.Outcome;
+import org.palanca.result.Result;
+import org.palanca.target.Targets;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Words;
+
+/** Results for scripts: full precision, the unit at the end of every key, with a format version. */
+public final class ResultsJson {
+    /** Goes up when a key changes its meaning or goes away. */
+    public static final int VERSION = 1;
+
+    private ResultsJson() {}
+
+    /** The document for these axles at their present poses. */
+    public static String text(Vehicle vehicle, List<AxleModel> models, Words words) {
+        ObjectNode root = JsonNodeFactory.instance.objectNode();
+        root.put("format", "palanca-results");
+        root.put("version", VERSION);
+        root.put("vehicle", vehicle.name());
+        root.put("revision", vehicle.revision());
+        ObjectNode axles = root.putObject("axles");
+        for (AxleModel model : models) {
+            axle(axles.putObject(model.axle().place().id()), model, words);
+        }
+        try {
+            return new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT).writeValueAsString(root);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("a tree of plain nodes can always be written", e);
+        }
+    }
+
+    private static void axle(ObjectNode node, AxleModel model, Words words) {
+        Solution solution = model.solution();
+        node.put("closed", model.closed());
+        if (solution instanceof Solution.Open) {
+            node.put("why", words.text(model.whyOpen().orElseThrow()));
+            return;
+        }
+        Solution.Closed closed = (Solution.Closed) solution;
+        node.put("iterations", closed.iterations());
+        node.put("residual_mm", Quantity.LENGTH.toFile(closed.residual()));
+        AxleMotion motion = model.motion();
+        ObjectNode pose = node.putObject("axle_centre");
+        point(pose, new Vector3D(motion.centreX(), motion.centreY(), motion.centreZ()));
+        ObjectNode results = node.putObject("results");
+        for (Result result : model.results()) {
+            result(results, model, result, words);
+        }
+    }
+
+    private static void result(ObjectNode results, AxleModel model, Result result, Words words) {
+        Quantity quantity = result.quantity();
+        ObjectNode node = results.putObject(result.id() + "_" + quantity.fileUnit());
+        Outcome outcome = model.outcome(result);
+        if (outcome instanceof Outcome.Value value) {
+            node.put("value", quantity.toFile(value.value()));
+            Targets.band(model.vehicle(), model.axle(), result).ifPresent(band -> {
+                if (!Double.isInfinite(band.low())) {
+                    node.put("low", quantity.toFile(band.low()));
+                }
+                if (!Double.isInfinite(band.high())) {
+                    node.put("high", quantity.toFile(band.high()));
+                }
+                node.put("verdict", band.verdict(value.value()).name().toLowerCase(java.util.Locale.ROOT));
+                node.put("basis", band.basis());
+            });
+        } else if (outcome instanceof Outcome.AtInfinity far) {
+            node.putNull("value");
+            node.put("at_infinity", true);
+            node.put("slope_ratio", far.slope());
+            node.put("ahead", far.signedDistance() > 0);
+        } else if (outcome instanceof Outcome.Unavailable none) {
+            node.putNull("value");
+            node.put("why", words.text(none.why()));
+        }
+    }
+
+    private static void point(ObjectNode node, Vector3D at) {
+        node.put("x_mm", Quantity.LENGTH.toFile(at.getX()));
+        node.put("y_mm", Quantity.LENGTH.toFile(at.getY()));
+        node.put("z_mm", Quantity.LENGTH.toFile(at.getZ()));
+    }
+}

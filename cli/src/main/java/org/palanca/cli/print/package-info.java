@@ -1,0 +1,2 @@
+/** Text tables and JSON for the terminal. */
+package org.palanca.cli.print;

@@ -1,0 +1,181 @@
+package org.palanca.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.drawing.Shape.Point;
+import org.palanca.drawing.Shape.Role;
+import org.palanca.result.AxleModel;
+import org.palanca.result.AxleMotion;
+import org.palanca.units.Lengths;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.FrameRails;
+import org.palanca.vehicle.Link;
+import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.working.Construction;
+
+/** Lines of one axle, and of the vehicle around it, at the axle's present pose. */
+public final class AxleDrawing {
+    /** Tube radius of a drawn housing [m]: it has no size in the file, 3 in across is an ordinary one. */
+    private static final double HOUSING_RADIUS = Lengths.inches(1.5);
+
+    /** Radius of the drawn centre section [m]. */
+    private static final double CENTRE_RADIUS = Lengths.inches(5.5);
+
+    private final Elevation elevation;
+    private final List<Shape> shapes = new ArrayList<>();
+
+    private AxleDrawing(Elevation elevation) {
+        this.elevation = elevation;
+    }
+
+    /** Tyres, housing and links at the model's present pose. */
+    public static List<Shape> axle(AxleModel model, Elevation elevation) {
+        AxleDrawing drawing = new AxleDrawing(elevation);
+        drawing.tyres(model);
+        drawing.housing(model);
+        drawing.links(model);
+        return List.copyOf(drawing.shapes);
+    }
+
+    /** Rails, ground and centreline. */
+    public static List<Shape> surroundings(Vehicle vehicle, Elevation elevation) {
+        AxleDrawing drawing = new AxleDrawing(elevation);
+        vehicle.rails().ifPresent(rails -> drawing.rails(vehicle, rails));
+        return List.copyOf(drawing.shapes);
+    }
+
+    /** Construction lines of a working, as seen in this elevation; points are left to who draws them, with their words. */
+    public static List<Shape> construction(List<Construction> lines, Elevation elevation) {
+        AxleDrawing drawing = new AxleDrawing(elevation);
+        for (Construction part : lines) {
+            if (part instanceof Construction.Line line) {
+                drawing.line(Role.valueOf(line.kind().name()), line.from(), line.to());
+            }
+        }
+        return List.copyOf(drawing.shapes);
+    }
+
+    private void rails(Vehicle vehicle, FrameRails rails) {
+        double front = rails.front();
+        double back = -vehicle.wheelbase() - rails.rear();
+        for (int side : new int[] {1, -1}) {
+            double outer = side * rails.out();
+            double inner = side * (rails.out() - rails.width());
+            switch (elevation) {
+                case SIDE -> box(Role.RAIL, new Vector3D(front, outer, rails.bottom()), new Vector3D(back, outer, rails.top()));
+                case TOP -> box(Role.RAIL, new Vector3D(front, inner, rails.top()), new Vector3D(back, outer, rails.top()));
+                case REAR -> box(Role.RAIL, new Vector3D(back, inner, rails.bottom()), new Vector3D(back, outer, rails.top()));
+            }
+        }
+    }
+
+    private void tyres(AxleModel model) {
+        AxleMotion motion = model.motion();
+        Axle axle = model.axle();
+        double radius = axle.tyre().diameter() / 2;
+        for (int side : new int[] {1, -1}) {
+            Vector3D centre = wheel(motion, side);
+            if (elevation == Elevation.SIDE) {
+                if (side == 1) {
+                    shapes.add(new Shape.Circle(Role.TYRE, point(centre), radius));
+                    shapes.add(new Shape.Circle(Role.TYRE, point(centre), radius * 0.5));
+                }
+                continue;
+            }
+            Vector3D half = turned(motion, 0, axle.tyre().width() / 2, 0);
+            Vector3D reach = elevation == Elevation.TOP ? turned(motion, radius, 0, 0) : turned(motion, 0, 0, radius);
+            shapes.add(new Shape.Path(
+                    Role.TYRE,
+                    List.of(
+                            point(centre.add(half).add(reach)),
+                            point(centre.add(half).subtract(reach)),
+                            point(centre.subtract(half).subtract(reach)),
+                            point(centre.subtract(half).add(reach))),
+                    true));
+        }
+    }
+
+    private void housing(AxleModel model) {
+        AxleMotion motion = model.motion();
+        Vector3D centre = new Vector3D(motion.centreX(), motion.centreY(), motion.centreZ());
+        shapes.add(new Shape.Circle(
+                Role.HOUSING, point(centre), elevation == Elevation.SIDE ? HOUSING_RADIUS : CENTRE_RADIUS));
+        double pinion = model.axle().pinion();
+        Vector3D nose = turned(
+                motion, -model.axle().place().outward() * Math.cos(pinion), 0, Math.sin(pinion));
+        if (elevation == Elevation.SIDE) {
+            shapes.add(new Shape.Circle(Role.HOUSING, point(centre), CENTRE_RADIUS));
+        }
+        if (elevation != Elevation.REAR) {
+            line(Role.HOUSING, centre.add(nose.scalarMultiply(CENTRE_RADIUS)), centre.add(nose.scalarMultiply(2 * CENTRE_RADIUS)));
+        }
+        if (elevation == Elevation.SIDE) {
+            return;
+        }
+        Vector3D thick = elevation == Elevation.TOP
+                ? turned(motion, HOUSING_RADIUS, 0, 0)
+                : turned(motion, 0, 0, HOUSING_RADIUS);
+        Vector3D along = turned(motion, 0, 1, 0);
+        double from = CENTRE_RADIUS;
+        double to = (model.axle().track() - model.axle().tyre().width()) / 2;
+        for (int side : new int[] {1, -1}) {
+            Vector3D start = centre.add(along.scalarMultiply(side * from));
+            Vector3D end = centre.add(along.scalarMultiply(side * to));
+            line(Role.HOUSING, start.add(thick), end.add(thick));
+            line(Role.HOUSING, start.subtract(thick), end.subtract(thick));
+        }
+    }
+
+    private void links(AxleModel model) {
+        Axle axle = model.axle();
+        for (Link link : axle.links()) {
+            shapes.add(new Shape.Bar(
+                    Role.LINK, link.name(), point(mount(model, link.from())), point(mount(model, link.to()))));
+        }
+        for (Mount mount : axle.mounts()) {
+            shapes.add(new Shape.MountMark(
+                    Role.LINK,
+                    mount.name(),
+                    mount.body().equals(Mount.AXLE),
+                    point(mount(model, mount.name()))));
+        }
+    }
+
+    /** Where a mount is at the model's present pose [m], vehicle frame. */
+    public static Vector3D mount(AxleModel model, String name) {
+        for (int i = 0; i < model.axle().mounts().size(); i++) {
+            if (model.axle().mounts().get(i).name().equals(name)) {
+                AxleMotion motion = model.motion();
+                return new Vector3D(motion.mount(i, 0), motion.mount(i, 1), motion.mount(i, 2));
+            }
+        }
+        throw new IllegalArgumentException("no mount \"" + name + "\"");
+    }
+
+    private void box(Role role, Vector3D one, Vector3D other) {
+        Point a = point(one);
+        Point b = point(other);
+        shapes.add(new Shape.Path(
+                role,
+                List.of(a, new Point(b.across(), a.up()), b, new Point(a.across(), b.up())),
+                true));
+    }
+
+    private void line(Role role, Vector3D from, Vector3D to) {
+        shapes.add(Shape.Path.line(role, point(from), point(to)));
+    }
+
+    private Point point(Vector3D place) {
+        return new Point(elevation.across(place), elevation.up(place));
+    }
+
+    private static Vector3D wheel(AxleMotion motion, int side) {
+        return new Vector3D(motion.wheelCentre(side, 0), motion.wheelCentre(side, 1), motion.wheelCentre(side, 2));
+    }
+
+    private static Vector3D turned(AxleMotion motion, double x, double y, double z) {
+        return new Vector3D(motion.turned(0, x, y, z), motion.turned(1, x, y, z), motion.turned(2, x, y, z));
+    }
+}

@@ -1,0 +1,235 @@
+package org.palanca.io.json;
+
+import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonLocation;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.io.JsonEOFException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.FrameRails;
+import org.palanca.vehicle.Link;
+import org.palanca.vehicle.LinkHardware;
+import org.palanca.vehicle.LinkRole;
+import org.palanca.vehicle.MassProperties;
+import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.Placement;
+import org.palanca.vehicle.Side;
+import org.palanca.vehicle.TargetBand;
+import org.palanca.vehicle.Travel;
+import org.palanca.vehicle.Tyre;
+import org.palanca.vehicle.Use;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.check.Finding;
+import org.palanca.vehicle.check.VehicleCheck;
+import org.palanca.words.Message;
+
+/** Reads vehicles. A file is taken whole or refused with every problem named; nothing in it is dropped in silence. */
+final class VehicleReader {
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+
+    private VehicleReader() {}
+
+    static VehicleFile.Opened read(Path file, byte[] bytes) throws VehicleFileException {
+        JsonPlaces places;
+        JsonNode root;
+        try {
+            places = JsonPlaces.of(bytes, new JsonFactory());
+            root = MAPPER.readTree(bytes);
+        } catch (JsonEOFException e) {
+            throw refused(file, "file.truncated", e.getLocation(), e);
+        } catch (JsonProcessingException e) {
+            throw refused(file, "file.not_json", e.getLocation(), e);
+        } catch (IOException e) {
+            throw new VehicleFileException(file, Message.of("file.not_json", file, "1", "1", String.valueOf(e.getMessage())), List.of(), e);
+        }
+        if (root == null || root.isMissingNode()) {
+            throw new VehicleFileException(file, Message.of("file.empty", file), List.of(), null);
+        }
+        if (!root.isObject() || !root.path("format").asText().equals(VehicleWriter.FORMAT)) {
+            throw new VehicleFileException(file, Message.of("file.other_format", file, VehicleWriter.FORMAT), List.of(), null);
+        }
+        return checked(file, root, places);
+    }
+
+    private static VehicleFile.Opened checked(Path file, JsonNode root, JsonPlaces places) throws VehicleFileException {
+        boolean newer = root.path("version").asInt() > VehicleWriter.VERSION;
+        List<Finding> findings = new ArrayList<>();
+        for (JsonPlaces.Duplicate twice : places.duplicates()) {
+            String name = twice.pointer().substring(twice.pointer().lastIndexOf('/') + 1);
+            boolean mount = twice.pointer().contains("/mounts/");
+            findings.add(Finding.error(
+                            twice.pointer(),
+                            Message.of(
+                                    mount ? "file.mount_twice" : "file.key_twice",
+                                    name,
+                                    Integer.toString(twice.firstLine())))
+                    .onLine(twice.line()));
+        }
+        findings.addAll(SchemaCheck.findings(root, places, newer));
+        if (!findings.isEmpty()) {
+            throw problems(file, newer, findings);
+        }
+        Vehicle vehicle = vehicle(root);
+        for (Finding finding : VehicleCheck.findings(vehicle)) {
+            findings.add(finding.onLine(places.line(finding.place())));
+        }
+        if (VehicleCheck.hasErrors(findings)) {
+            throw problems(file, newer, findings);
+        }
+        return new VehicleFile.Opened(vehicle, newer, findings);
+    }
+
+    private static VehicleFileException problems(Path file, boolean newer, List<Finding> findings) {
+        Message summary = newer
+                ? Message.of("file.newer_unreadable", file)
+                : Message.of("file.problems", file, Integer.toString(findings.size()));
+        return new VehicleFileException(file, summary, findings, null);
+    }
+
+    private static VehicleFileException refused(
+            Path file, String key, JsonLocation at, JsonProcessingException cause) {
+        Message message = Message.of(
+                key,
+                file,
+                Integer.toString(at.getLineNr()),
+                Integer.toString(at.getColumnNr()),
+                cause.getOriginalMessage());
+        return new VehicleFileException(file, message, List.of(), cause);
+    }
+
+    private static Vehicle vehicle(JsonNode root) {
+        JsonNode mass = root.path("mass");
+        List<Axle> axles = new ArrayList<>();
+        for (AxlePlace place : AxlePlace.values()) {
+            if (root.path("axles").has(place.id())) {
+                axles.add(axle(place, root.path("axles").path(place.id())));
+            }
+        }
+        TreeMap<String, TargetBand> targets = new TreeMap<>();
+        for (Map.Entry<String, JsonNode> entry : root.path("targets").properties()) {
+            targets.put(entry.getKey(), target(entry.getValue()));
+        }
+        return new Vehicle(
+                root.path("name").asText(),
+                root.path("revision").asInt(1),
+                root.path("comments").asText(""),
+                constant(Use.class, root.path("use")),
+                length(root, "wheelbase_mm"),
+                new MassProperties(
+                        mass.path("total_kg").asDouble(),
+                        length(mass, "centre_of_gravity_behind_front_axle_mm"),
+                        length(mass, "centre_of_gravity_height_mm")),
+                root.has("hardware") ? hardware(root.path("hardware")) : LinkHardware.COMMON,
+                root.has("frame_rails") ? Optional.of(rails(root.path("frame_rails"))) : Optional.empty(),
+                axles,
+                targets);
+    }
+
+    private static LinkHardware hardware(JsonNode node) {
+        return new LinkHardware(
+                node.path("name").asText(),
+                length(node, "eye_to_shank_mm"),
+                length(node, "shank_mm"),
+                length(node, "insert_thread_mm"),
+                length(node, "insert_shoulder_mm"),
+                length(node, "jam_nut_mm"),
+                length(node, "tube_diameter_mm"),
+                length(node, "tube_wall_mm"),
+                length(node, "adjustment_mm"));
+    }
+
+    private static FrameRails rails(JsonNode node) {
+        return new FrameRails(
+                length(node, "ahead_of_front_axle_mm"),
+                length(node, "behind_rear_axle_mm"),
+                length(node, "bottom_mm"),
+                length(node, "top_mm"),
+                length(node, "out_mm"),
+                length(node, "width_mm"));
+    }
+
+    private static Axle axle(AxlePlace place, JsonNode node) {
+        JsonNode tyre = node.path("tyre");
+        JsonNode travel = node.path("travel");
+        List<Mount> mounts = new ArrayList<>();
+        node.path("mounts").properties().forEach(entry -> mounts.add(mount(entry.getKey(), entry.getValue())));
+        List<Link> links = new ArrayList<>();
+        node.path("links").properties().forEach(entry -> links.add(link(entry.getKey(), entry.getValue())));
+        return new Axle(
+                place,
+                new Tyre(length(tyre, "diameter_mm"), length(tyre, "loaded_radius_mm"), length(tyre, "width_mm")),
+                length(node, "track_mm"),
+                angle(node, "pinion_deg"),
+                node.has("caster_deg") ? OptionalDouble.of(angle(node, "caster_deg")) : OptionalDouble.empty(),
+                new Travel(length(travel, "bump_mm"), length(travel, "droop_mm")),
+                node.path("drive_share").asDouble(),
+                node.path("brake_share").asDouble(),
+                mounts,
+                links);
+    }
+
+    private static Mount mount(String name, JsonNode node) {
+        Placement placement;
+        if (node.has("mirror_of")) {
+            placement = new Placement.MirrorOf(node.path("mirror_of").asText());
+        } else if (node.has("x_mm")) {
+            placement = new Placement.At(
+                    new Vector3D(length(node, "x_mm"), length(node, "y_mm"), length(node, "z_mm")));
+        } else {
+            double ahead = node.has("ahead_mm") ? length(node, "ahead_mm") : -length(node, "behind_mm");
+            placement = new Placement.Taped(
+                    ahead, constant(Side.class, node.path("side")), length(node, "out_mm"), length(node, "up_mm"));
+        }
+        return new Mount(name, node.path("body").asText(), placement);
+    }
+
+    private static Link link(String name, JsonNode node) {
+        return new Link(
+                name,
+                constant(LinkRole.class, node.path("role")),
+                node.path("from").asText(),
+                node.path("to").asText(),
+                node.has("length_mm") ? OptionalDouble.of(length(node, "length_mm")) : OptionalDouble.empty());
+    }
+
+    private static TargetBand target(JsonNode node) {
+        Quantity quantity = quantity(node.path("unit").asText());
+        return new TargetBand(
+                node.has("low") ? quantity.fromFile(node.path("low").asDouble()) : Double.NEGATIVE_INFINITY,
+                node.has("high") ? quantity.fromFile(node.path("high").asDouble()) : Double.POSITIVE_INFINITY,
+                node.path("basis").asText());
+    }
+
+    private static Quantity quantity(String unit) {
+        for (Quantity quantity : Quantity.values()) {
+            if (quantity.fileUnit().equals(unit)) {
+                return quantity;
+            }
+        }
+        throw new IllegalStateException("the schema lets only known units through, not " + unit);
+    }
+
+    private static <E extends Enum<E>> E constant(Class<E> type, JsonNode node) {
+        return Enum.valueOf(type, node.asText().toUpperCase(java.util.Locale.ROOT));
+    }
+
+    private static double length(JsonNode node, String key) {
+        return Quantity.LENGTH.fromFile(node.path(key).asDouble());
+    }
+
+    private static double angle(JsonNode node, String key) {
+        return Quantity.ANGLE.fromFile(node.path(key).asDouble());
+    }
+}

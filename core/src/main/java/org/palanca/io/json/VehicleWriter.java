@@ -1,0 +1,175 @@
+package org.palanca.io.json;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.util.DefaultIndenter;
+import com.fasterxml.jackson.core.util.DefaultPrettyPrinter;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.nio.charset.StandardCharsets;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.FrameRails;
+import org.palanca.vehicle.Link;
+import org.palanca.vehicle.LinkHardware;
+import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.Placement;
+import org.palanca.vehicle.TargetBand;
+import org.palanca.vehicle.Vehicle;
+
+/** Writes vehicles in one fixed order, numbers in their shortest form, so that two versions compare line by line. */
+final class VehicleWriter {
+    static final String FORMAT = "palanca-vehicle";
+    static final int VERSION = 1;
+
+    /** Decimals kept of a millimetre or degree: a millionth, far below what a tape can tell. */
+    private static final int DECIMALS = 6;
+
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+
+    private VehicleWriter() {}
+
+    static byte[] bytes(Vehicle vehicle) {
+        DefaultPrettyPrinter printer = new DefaultPrettyPrinter();
+        printer.indentObjectsWith(new DefaultIndenter("  ", "\n"));
+        try {
+            String text = MAPPER.writer(printer).writeValueAsString(tree(vehicle));
+            return (text + "\n").getBytes(StandardCharsets.UTF_8);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("a tree of plain nodes can always be written", e);
+        }
+    }
+
+    private static ObjectNode tree(Vehicle vehicle) {
+        ObjectNode root = JsonNodeFactory.instance.objectNode();
+        root.put("format", FORMAT);
+        root.put("version", VERSION);
+        root.put("name", vehicle.name());
+        root.put("revision", vehicle.revision());
+        root.put("comments", vehicle.comments());
+        root.put("use", vehicle.use().id());
+        length(root, "wheelbase_mm", vehicle.wheelbase());
+        ObjectNode mass = root.putObject("mass");
+        number(mass, "total_kg", vehicle.mass().mass());
+        length(
+                mass,
+                "centre_of_gravity_behind_front_axle_mm",
+                vehicle.mass().centreBehindFront());
+        length(mass, "centre_of_gravity_height_mm", vehicle.mass().centreHeight());
+        hardware(root.putObject("hardware"), vehicle.hardware());
+        vehicle.rails().ifPresent(rails -> rails(root.putObject("frame_rails"), rails));
+        ObjectNode axles = root.putObject("axles");
+        for (Axle axle : vehicle.axles()) {
+            axle(axles.putObject(axle.place().id()), axle);
+        }
+        ObjectNode targets = root.putObject("targets");
+        vehicle.targets().forEach((key, band) -> target(targets.putObject(key), key, band));
+        return root;
+    }
+
+    private static void hardware(ObjectNode node, LinkHardware hardware) {
+        node.put("name", hardware.name());
+        length(node, "eye_to_shank_mm", hardware.eyeToShank());
+        length(node, "shank_mm", hardware.shank());
+        length(node, "insert_thread_mm", hardware.insertThread());
+        length(node, "insert_shoulder_mm", hardware.insertShoulder());
+        length(node, "jam_nut_mm", hardware.jamNut());
+        length(node, "tube_diameter_mm", hardware.tubeDiameter());
+        length(node, "tube_wall_mm", hardware.tubeWall());
+        length(node, "adjustment_mm", hardware.adjustment());
+    }
+
+    private static void rails(ObjectNode node, FrameRails rails) {
+        length(node, "ahead_of_front_axle_mm", rails.front());
+        length(node, "behind_rear_axle_mm", rails.rear());
+        length(node, "bottom_mm", rails.bottom());
+        length(node, "top_mm", rails.top());
+        length(node, "out_mm", rails.out());
+        length(node, "width_mm", rails.width());
+    }
+
+    private static void axle(ObjectNode node, Axle axle) {
+        ObjectNode tyre = node.putObject("tyre");
+        length(tyre, "diameter_mm", axle.tyre().diameter());
+        length(tyre, "loaded_radius_mm", axle.tyre().loadedRadius());
+        length(tyre, "width_mm", axle.tyre().width());
+        length(node, "track_mm", axle.track());
+        angle(node, "pinion_deg", axle.pinion());
+        axle.caster().ifPresent(caster -> angle(node, "caster_deg", caster));
+        ObjectNode travel = node.putObject("travel");
+        length(travel, "bump_mm", axle.travel().bump());
+        length(travel, "droop_mm", axle.travel().droop());
+        number(node, "drive_share", axle.driveShare());
+        number(node, "brake_share", axle.brakeShare());
+        ObjectNode mounts = node.putObject("mounts");
+        for (Mount mount : axle.mounts()) {
+            mount(mounts.putObject(mount.name()), mount);
+        }
+        ObjectNode links = node.putObject("links");
+        for (Link link : axle.links()) {
+            link(links.putObject(link.name()), link);
+        }
+    }
+
+    private static void mount(ObjectNode node, Mount mount) {
+        node.put("body", mount.body());
+        if (mount.placement() instanceof Placement.At at) {
+            Vector3D point = at.point();
+            length(node, "x_mm", point.getX());
+            length(node, "y_mm", point.getY());
+            length(node, "z_mm", point.getZ());
+        } else if (mount.placement() instanceof Placement.Taped taped) {
+            if (taped.ahead() < 0) {
+                length(node, "behind_mm", -taped.ahead());
+            } else {
+                length(node, "ahead_mm", taped.ahead());
+            }
+            node.put("side", taped.side().id());
+            length(node, "out_mm", taped.out());
+            length(node, "up_mm", taped.up());
+        } else if (mount.placement() instanceof Placement.MirrorOf mirror) {
+            node.put("mirror_of", mirror.mount());
+        }
+    }
+
+    private static void link(ObjectNode node, Link link) {
+        node.put("role", link.role().id());
+        node.put("from", link.from());
+        node.put("to", link.to());
+        link.length().ifPresent(length -> length(node, "length_mm", length));
+    }
+
+    private static void target(ObjectNode node, String key, TargetBand band) {
+        Quantity quantity = TargetUnits.quantity(key);
+        if (!Double.isInfinite(band.low())) {
+            number(node, "low", quantity.toFile(band.low()));
+        }
+        if (!Double.isInfinite(band.high())) {
+            number(node, "high", quantity.toFile(band.high()));
+        }
+        node.put("unit", quantity.fileUnit());
+        node.put("basis", band.basis());
+    }
+
+    private static void length(ObjectNode node, String key, double metres) {
+        number(node, key, Quantity.LENGTH.toFile(metres));
+    }
+
+    private static void angle(ObjectNode node, String key, double radians) {
+        number(node, key, Quantity.ANGLE.toFile(radians));
+    }
+
+    private static void number(ObjectNode node, String key, double value) {
+        BigDecimal rounded =
+                BigDecimal.valueOf(value).setScale(DECIMALS, RoundingMode.HALF_EVEN).stripTrailingZeros();
+        BigDecimal plain = rounded.scale() < 0 ? rounded.setScale(0) : rounded;
+        if (plain.scale() == 0 && plain.precision() < 18) {
+            node.put(key, plain.longValueExact());
+        } else {
+            node.put(key, plain.doubleValue());
+        }
+    }
+}

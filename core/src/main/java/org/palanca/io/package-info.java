@@ -1,0 +1,2 @@
+/** Files in and out. Nothing else in the core uses this package. */
+package org.palanca.io;

@@ -1,0 +1,2 @@
+/** Sheets for the shop floor. */
+package org.palanca.io.pdf;

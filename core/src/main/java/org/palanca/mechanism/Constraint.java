@@ -1,0 +1,19 @@
+package org.palanca.mechanism;
+
+/** Equations that hold between bodies, with their exact derivatives. Belongs to one solver. */
+public interface Constraint {
+    /** How many equations. */
+    int equations();
+
+    /**
+     * Writes residuals and derivatives at a configuration. Allocates nothing.
+     *
+     * @param at the configuration
+     * @param residual filled from {@code row} on: zero when the equation holds [m]
+     * @param jacobian row-major with {@code columns} columns, zeroed by the caller: derivative of each residual by the
+     *     twist of every body (velocity of the body's origin [m], then rotation [rad])
+     * @param row first row
+     * @param columns six a body
+     */
+    void linearise(Configuration at, double[] residual, double[] jacobian, int row, int columns);
+}

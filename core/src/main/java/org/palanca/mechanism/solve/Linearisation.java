@@ -1,0 +1,68 @@
+package org.palanca.mechanism.solve;
+
+import java.util.Arrays;
+import org.palanca.mechanism.Configuration;
+import org.palanca.mechanism.Constraint;
+import org.palanca.mechanism.Mechanism;
+
+/** All equations of a mechanism at a configuration: members first, then drivers. Flat, reused, no allocation. */
+final class Linearisation {
+    final int rows;
+    final int memberRows;
+    final int columns;
+    final double[] residual;
+    final double[] jacobian;
+    private final Constraint[] constraints;
+    private final int[] firstRow;
+
+    Linearisation(Mechanism mechanism) {
+        int members = mechanism.members().size();
+        int drivers = mechanism.drivers().size();
+        constraints = new Constraint[members + drivers];
+        firstRow = new int[members + drivers];
+        int row = 0;
+        for (int i = 0; i < members; i++) {
+            constraints[i] = mechanism.members().get(i).bind(mechanism);
+            firstRow[i] = row;
+            row += constraints[i].equations();
+        }
+        memberRows = row;
+        for (int i = 0; i < drivers; i++) {
+            constraints[members + i] = mechanism.drivers().get(i).bind(mechanism, i);
+            firstRow[members + i] = row;
+            row += constraints[members + i].equations();
+        }
+        rows = row;
+        columns = mechanism.unknowns();
+        residual = new double[rows];
+        jacobian = new double[rows * columns];
+    }
+
+    void at(Configuration configuration) {
+        Arrays.fill(jacobian, 0);
+        for (int i = 0; i < constraints.length; i++) {
+            constraints[i].linearise(configuration, residual, jacobian, firstRow[i], columns);
+        }
+    }
+
+    /** Largest residual [m]; NaN counts as infinite. */
+    double largestResidual() {
+        double largest = 0;
+        for (int i = 0; i < rows; i++) {
+            double size = Math.abs(residual[i]);
+            if (!(size <= largest)) {
+                largest = Double.isNaN(size) ? Double.POSITIVE_INFINITY : size;
+            }
+        }
+        return largest;
+    }
+
+    /** First row of member or driver {@code i}, drivers counted on after the members. */
+    int firstRow(int i) {
+        return firstRow[i];
+    }
+
+    int equations(int i) {
+        return constraints[i].equations();
+    }
+}

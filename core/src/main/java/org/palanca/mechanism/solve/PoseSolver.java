@@ -1,0 +1,41 @@
+package org.palanca.mechanism.solve;
+
+import org.palanca.mechanism.Configuration;
+import org.palanca.mechanism.Mechanism;
+
+/**
+ * Moves one mechanism from pose to pose. Holds the last pose as a warm start, so it is not for two threads at once.
+ *
+ * <p>Rigid members are solved by {@link RigidPoseSolver}. A method that lets bushings give (least strain energy) is
+ * another implementation of this interface: it closes where rigid members cannot and has its own strain to report.
+ */
+public interface PoseSolver {
+    Mechanism mechanism();
+
+    /**
+     * Moves to the pose that the drivers ask for, starting at the present one. On failure the present pose stays.
+     *
+     * @param drivers one value a driver, from the design pose [m or rad]
+     * @return whether the mechanism closes there
+     */
+    boolean moveTo(double... drivers);
+
+    /** Back to the design pose as a start. */
+    void reset();
+
+    /** The present pose. */
+    Configuration configuration();
+
+    /**
+     * The instantaneous motion at the present pose when the drivers change at given rates.
+     *
+     * @param rates one a driver
+     * @param twist filled with six a body: velocity of its origin and rotation, per unit of the rates
+     * @return whether such a motion exists (it does not when members block it) and is the only one (it is not when a
+     *     freedom is left loose)
+     */
+    boolean motion(double[] rates, double[] twist);
+
+    /** The last move as a value with its convergence report, diagnosed when it failed. */
+    Solution solution();
+}

@@ -1,0 +1,32 @@
+package org.palanca.mechanism.solve;
+
+import java.util.List;
+import org.palanca.mechanism.Pose;
+
+/** What came of a move. */
+public sealed interface Solution {
+    /**
+     * The mechanism closes.
+     *
+     * @param poses one a body, in the mechanism's order
+     * @param iterations Newton steps taken
+     * @param residual largest left-over of any equation [m]
+     * @param quality scale-free nearness to singular: 1 is best, 0 is a dead point or a loose freedom
+     * @param freedoms what is free, loose and blocked at the pose
+     */
+    record Closed(List<Pose> poses, int iterations, double residual, double quality, Freedoms freedoms)
+            implements Solution {
+        public Closed {
+            poses = List.copyOf(poses);
+        }
+    }
+
+    /**
+     * The mechanism does not close.
+     *
+     * @param iterations Newton steps taken before giving up
+     * @param residual largest left-over at the nearest approach [m]
+     * @param diagnosis which member is in the way, by how much
+     */
+    record Open(int iterations, double residual, ClosureDiagnosis diagnosis) implements Solution {}
+}

@@ -1,0 +1,32 @@
+/**
+ * Suspension geometry for people who weld it. This page holds what every number in the project assumes.
+ *
+ * <h2>Axes</h2>
+ *
+ * ISO 8855: x forward, y to the left, z up, right-handed. The origin lies on the ground, on the vehicle centreline,
+ * below the front axle line at design ride height; the rear axle line is at x = -wheelbase. The chassis carries these
+ * axes: the frame is the body that stands still and everything else moves against it.
+ *
+ * <h2>Units</h2>
+ *
+ * Inside: metres, radians, kilograms, newtons. Files: millimetres, degrees, kilograms, newtons, the unit in the key.
+ * Percentages are stored as the number that is read (75 means 75 %).
+ *
+ * <h2>Signs</h2>
+ *
+ * <ul>
+ *   <li>Bump is positive: the wheel centre rises against the chassis. Droop is negative.
+ *   <li>Axle roll is positive when the left wheel is up against the chassis. Body roll is the chassis against the
+ *       ground, left side up positive, so a body roll makes the opposite axle roll.
+ *   <li>Steer is positive to the left. Caster is positive when the upper end of the steering axis leans rearward.
+ *   <li>Pinion angle is positive nose up.
+ * </ul>
+ *
+ * <h2>Reading order</h2>
+ *
+ * {@code units}, {@code words}, {@code geometry}, {@code vehicle} (what the user describes), {@code mechanism} (bodies
+ * and constraints made from it, and their solution), {@code working} (how a number shows where it came from),
+ * {@code result} (one class a quantity), {@code sweep}, {@code target}, {@code shop} (what is cut), {@code drawing},
+ * {@code io} (files in and out). A package uses only those before it.
+ */
+package org.palanca;

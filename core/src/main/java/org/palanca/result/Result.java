@@ -1,0 +1,38 @@
+package org.palanca.result;
+
+import org.palanca.units.Quantity;
+import org.palanca.working.Trace;
+
+/** One quantity of one axle. Stateless but for which links it looks at. */
+public interface Result {
+    /** Which instantaneous motion it is read from. */
+    enum Motion {
+        NONE,
+        HEAVE,
+        ROLL
+    }
+
+    /** Stable name in files and output, such as {@code anti_squat}; word keys are made from it. */
+    String id();
+
+    /** What it measures. */
+    Quantity quantity();
+
+    /** The motion that must exist. */
+    Motion motion();
+
+    /** Key of the formula's source in words. */
+    String source();
+
+    /** A name that stands in the result's words, such as a link's; empty when there is none. */
+    default String subject() {
+        return "";
+    }
+
+    /**
+     * Works the result out. With {@link Trace#NONE} it allocates nothing.
+     *
+     * @return the value [inside unit of {@link #quantity}]; infinite where the answer lies at infinity
+     */
+    double evaluate(AxleMotion motion, Trace trace);
+}

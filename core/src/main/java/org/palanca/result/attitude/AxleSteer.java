@@ -1,0 +1,40 @@
+package org.palanca.result.attitude;
+
+import org.palanca.result.AxleMotion;
+import org.palanca.result.Result;
+import org.palanca.units.Quantity;
+import org.palanca.working.Trace;
+
+/** How far the whole axle is turned in plan at this pose, to the left positive. */
+public final class AxleSteer implements Result {
+    @Override
+    public String id() {
+        return "axle_steer";
+    }
+
+    @Override
+    public Quantity quantity() {
+        return Quantity.ANGLE;
+    }
+
+    @Override
+    public Motion motion() {
+        return Motion.NONE;
+    }
+
+    @Override
+    public String source() {
+        return "source.definition";
+    }
+
+    @Override
+    public double evaluate(AxleMotion motion, Trace trace) {
+        double x = motion.turned(0, 0, 1, 0);
+        double y = motion.turned(1, 0, 1, 0);
+        double angle = Math.atan(-x / y);
+        trace.given("a_x", "symbol.axle_line_x", x, Quantity.RATIO);
+        trace.given("a_y", "symbol.axle_line_y", y, Quantity.RATIO);
+        trace.step("steer", "atan( - a_x / a_y )", angle, Quantity.ANGLE);
+        return angle;
+    }
+}

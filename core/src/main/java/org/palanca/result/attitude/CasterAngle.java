@@ -1,0 +1,57 @@
+package org.palanca.result.attitude;
+
+import org.palanca.result.AxleMotion;
+import org.palanca.result.Result;
+import org.palanca.units.Quantity;
+import org.palanca.working.Construction;
+import org.palanca.working.Trace;
+
+/** Side-view angle of the steering axis against the chassis' vertical, upper end rearward positive. */
+public final class CasterAngle implements Result {
+    private static final double DRAWN = 0.35;
+
+    @Override
+    public String id() {
+        return "caster";
+    }
+
+    @Override
+    public Quantity quantity() {
+        return Quantity.ANGLE;
+    }
+
+    @Override
+    public Motion motion() {
+        return Motion.NONE;
+    }
+
+    @Override
+    public String source() {
+        return "source.definition";
+    }
+
+    @Override
+    public double evaluate(AxleMotion motion, Trace trace) {
+        double design = motion.axle().caster().orElse(0);
+        double topX = -Math.sin(design);
+        double topZ = Math.cos(design);
+        double x = motion.turned(0, topX, 0, topZ);
+        double z = motion.turned(2, topX, 0, topZ);
+        double angle = Math.atan(-x / z);
+        trace.given("k_x", "symbol.kingpin_x", x, Quantity.RATIO);
+        trace.given("k_z", "symbol.kingpin_z", z, Quantity.RATIO);
+        trace.step("caster", "atan( - k_x / k_z )", angle, Quantity.ANGLE);
+        double wheelX = motion.wheelCentre(1, 0);
+        double wheelY = motion.wheelCentre(1, 1);
+        double wheelZ = motion.wheelCentre(1, 2);
+        trace.line(
+                Construction.Kind.MEASURE,
+                wheelX - DRAWN * x,
+                wheelY,
+                wheelZ - DRAWN * z,
+                wheelX + DRAWN * x,
+                wheelY,
+                wheelZ + DRAWN * z);
+        return angle;
+    }
+}

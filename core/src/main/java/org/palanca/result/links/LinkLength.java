@@ -1,0 +1,64 @@
+package org.palanca.result.links;
+
+import org.palanca.result.AxleMotion;
+import org.palanca.result.Result;
+import org.palanca.units.Quantity;
+import org.palanca.working.Construction;
+import org.palanca.working.Trace;
+
+/** A link's length pin to pin: the distance of its two mounts at this pose, the same at every pose that closes. */
+public final class LinkLength implements Result {
+    private final String link;
+    private final LinkEnds ends;
+
+    public LinkLength(String link, LinkEnds ends) {
+        this.link = link;
+        this.ends = ends;
+    }
+
+    @Override
+    public String id() {
+        return "link_length." + link;
+    }
+
+    @Override
+    public String subject() {
+        return link;
+    }
+
+    @Override
+    public Quantity quantity() {
+        return Quantity.LENGTH;
+    }
+
+    @Override
+    public Motion motion() {
+        return Motion.NONE;
+    }
+
+    @Override
+    public String source() {
+        return "source.definition";
+    }
+
+    @Override
+    public double evaluate(AxleMotion motion, Trace trace) {
+        double x = ends.run(motion, 0);
+        double y = ends.run(motion, 1);
+        double z = ends.run(motion, 2);
+        double length = Math.sqrt(x * x + y * y + z * z);
+        trace.given("x", "symbol.link_x", x, Quantity.LENGTH);
+        trace.given("y", "symbol.link_y", y, Quantity.LENGTH);
+        trace.given("z", "symbol.link_z", z, Quantity.LENGTH);
+        trace.step("length", "sqrt( x * x + y * y + z * z )", length, Quantity.LENGTH);
+        trace.line(
+                Construction.Kind.MEASURE,
+                ends.at(motion, 0),
+                ends.at(motion, 1),
+                ends.at(motion, 2),
+                ends.at(motion, 0) + x,
+                ends.at(motion, 1) + y,
+                ends.at(motion, 2) + z);
+        return length;
+    }
+}

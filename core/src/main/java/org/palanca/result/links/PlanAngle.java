@@ -1,0 +1,76 @@
+package org.palanca.result.links;
+
+import org.palanca.result.AxleMotion;
+import org.palanca.result.Result;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.LinkRole;
+import org.palanca.working.Construction;
+import org.palanca.working.Trace;
+
+/** Included angle between a pair of links as seen from above, at this pose. */
+public final class PlanAngle implements Result {
+    private final LinkRole role;
+    private final LinkEnds one;
+    private final LinkEnds other;
+
+    public PlanAngle(LinkRole role, LinkEnds one, LinkEnds other) {
+        this.role = role;
+        this.one = one;
+        this.other = other;
+    }
+
+    @Override
+    public String id() {
+        return role.id() + "_plan_angle";
+    }
+
+    @Override
+    public Quantity quantity() {
+        return Quantity.ANGLE;
+    }
+
+    @Override
+    public Motion motion() {
+        return Motion.NONE;
+    }
+
+    @Override
+    public String source() {
+        return "source.definition";
+    }
+
+    @Override
+    public double evaluate(AxleMotion motion, Trace trace) {
+        double x1 = one.run(motion, 0);
+        double y1 = one.run(motion, 1);
+        double x2 = other.run(motion, 0);
+        double y2 = other.run(motion, 1);
+        double angle = Math.abs(Math.atan(y1 / x1) - Math.atan(y2 / x2));
+        trace.given("x_1", "symbol.link1_x", x1, Quantity.LENGTH);
+        trace.given("y_1", "symbol.link1_y", y1, Quantity.LENGTH);
+        trace.given("x_2", "symbol.link2_x", x2, Quantity.LENGTH);
+        trace.given("y_2", "symbol.link2_y", y2, Quantity.LENGTH);
+        trace.step("angle", "abs( atan( y_1 / x_1 ) - atan( y_2 / x_2 ) )", angle, Quantity.ANGLE);
+        extend(motion, one, trace);
+        extend(motion, other, trace);
+        return angle;
+    }
+
+    /** The link drawn on to the centreline, where it crosses it within reach. */
+    private static void extend(AxleMotion motion, LinkEnds link, Trace trace) {
+        double y = link.at(motion, 1);
+        double across = link.run(motion, 1);
+        double times = -y / across;
+        if (!(Math.abs(times) < 10)) {
+            times = 1;
+        }
+        trace.line(
+                Construction.Kind.EXTENSION,
+                link.at(motion, 0),
+                y,
+                link.at(motion, 2),
+                link.at(motion, 0) + times * link.run(motion, 0),
+                y + times * across,
+                link.at(motion, 2) + times * link.run(motion, 2));
+    }
+}

@@ -1,0 +1,2 @@
+/** Results read off the links themselves: plan angles, separations, lengths. */
+package org.palanca.result.links;

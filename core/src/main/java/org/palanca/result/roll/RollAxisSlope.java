@@ -1,0 +1,56 @@
+package org.palanca.result.roll;
+
+import org.palanca.result.AxleMotion;
+import org.palanca.result.Result;
+import org.palanca.units.Quantity;
+import org.palanca.working.Construction;
+import org.palanca.working.Trace;
+
+/** Side-view slope of the line the axle rolls about: nose up positive, tan = wz / wx of the roll motion. */
+public final class RollAxisSlope implements Result {
+    private static final double DRAWN_EACH_WAY = 1.2;
+
+    @Override
+    public String id() {
+        return "roll_axis_slope";
+    }
+
+    @Override
+    public Quantity quantity() {
+        return Quantity.ANGLE;
+    }
+
+    @Override
+    public Motion motion() {
+        return Motion.ROLL;
+    }
+
+    @Override
+    public String source() {
+        return "source.roll_axis";
+    }
+
+    @Override
+    public double evaluate(AxleMotion motion, Trace trace) {
+        double roll = motion.roll().roll();
+        double yaw = motion.roll().yaw();
+        double slope = Math.atan(yaw / roll);
+        trace.given("w_z", "symbol.axle_yaw", yaw, Quantity.TURN_PER_TRAVEL);
+        trace.given("w_x", "symbol.axle_roll", roll, Quantity.TURN_PER_TRAVEL);
+        trace.step("slope", "atan( w_z / w_x )", slope, Quantity.ANGLE);
+        draw(motion, trace);
+        return slope;
+    }
+
+    /** The axis through the roll centre, a stretch to each side of the axle. */
+    static void draw(AxleMotion motion, Trace trace) {
+        double z = motion.centreZ()
+                + motion.roll().left(motion.centreX(), motion.centreZ())
+                        / motion.roll().roll();
+        double rise = DRAWN_EACH_WAY * motion.roll().yaw() / motion.roll().roll();
+        double x = motion.centreX();
+        trace.point("point.roll_centre", x, 0, z);
+        trace.line(
+                Construction.Kind.ROLL_AXIS, x - DRAWN_EACH_WAY, 0, z - rise, x + DRAWN_EACH_WAY, 0, z + rise);
+    }
+}

@@ -1,0 +1,53 @@
+package org.palanca.result.roll;
+
+import org.palanca.result.AxleMotion;
+import org.palanca.result.Result;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.working.Trace;
+
+/**
+ * How much the axle steers as it rolls, in percent of the roll angle, understeer positive.
+ *
+ * <p>Per unit axle roll the axle turns by wz / wx. In a left turn the body rolls left side up, so the axle rolls the
+ * other way; a rear axle with wz / wx negative (roll axis nose down) then turns to the left, into the turn: understeer.
+ * At the front it is the other way round.
+ */
+public final class RollSteer implements Result {
+    @Override
+    public String id() {
+        return "roll_steer";
+    }
+
+    @Override
+    public Quantity quantity() {
+        return Quantity.PERCENT;
+    }
+
+    @Override
+    public Motion motion() {
+        return Motion.ROLL;
+    }
+
+    @Override
+    public String source() {
+        return "source.roll_axis";
+    }
+
+    @Override
+    public double evaluate(AxleMotion motion, Trace trace) {
+        double roll = motion.roll().roll();
+        double yaw = motion.roll().yaw();
+        trace.given("w_z", "symbol.axle_yaw", yaw, Quantity.TURN_PER_TRAVEL);
+        trace.given("w_x", "symbol.axle_roll", roll, Quantity.TURN_PER_TRAVEL);
+        double percent = 100 * yaw / roll;
+        if (motion.axle().place() == AxlePlace.REAR) {
+            percent = -percent;
+            trace.step("percent", "- 100 * w_z / w_x", percent, Quantity.PERCENT);
+        } else {
+            trace.step("percent", "100 * w_z / w_x", percent, Quantity.PERCENT);
+        }
+        RollAxisSlope.draw(motion, trace);
+        return percent;
+    }
+}

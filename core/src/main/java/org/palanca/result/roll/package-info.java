@@ -1,0 +1,2 @@
+/** Results of the roll motion: roll centre, roll axis and roll steer. */
+package org.palanca.result.roll;

@@ -1,0 +1,102 @@
+package org.palanca.result.side;
+
+import org.palanca.result.AxleMotion;
+import org.palanca.result.Result;
+import org.palanca.result.Twist;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.working.Construction;
+import org.palanca.working.Trace;
+
+/**
+ * How much of the load that moves along the vehicle goes through the links instead of the springs, in percent.
+ *
+ * <p>percent = 100 share tan(t) L / h, with tan(t) = -vx / vz of the contact patch in the heave motion (torque is taken by
+ * the housing on a live axle), L the design wheelbase, h the design height of the whole vehicle's centre of gravity, and
+ * share the part of the thrust or braking at this axle. Signs: 100 means the springs neither shorten nor lengthen, so
+ * the formula changes sign at the front axle, whose load falls under thrust and rises under braking while the force on
+ * the patch points the other way. From virtual work; Gillespie (1992), ch. 7; Milliken and Milliken (1995), ch. 17.
+ */
+public final class AntiPercent implements Result {
+    /** What force acts at the patch. */
+    public enum Force {
+        DRIVE,
+        BRAKE
+    }
+
+    private final AxlePlace place;
+    private final Force force;
+
+    public AntiPercent(AxlePlace place, Force force) {
+        this.place = place;
+        this.force = force;
+    }
+
+    @Override
+    public String id() {
+        if (force == Force.DRIVE) {
+            return place == AxlePlace.REAR ? "anti_squat" : "anti_lift_drive";
+        }
+        return place == AxlePlace.REAR ? "anti_lift_brake" : "anti_dive";
+    }
+
+    @Override
+    public Quantity quantity() {
+        return Quantity.PERCENT;
+    }
+
+    @Override
+    public Motion motion() {
+        return Motion.HEAVE;
+    }
+
+    @Override
+    public String source() {
+        return "source.anti";
+    }
+
+    @Override
+    public double evaluate(AxleMotion motion, Trace trace) {
+        double tangent = ReactionLine.tangent(motion, trace);
+        double share = force == Force.DRIVE
+                ? motion.axle().driveShare()
+                : motion.axle().brakeShare();
+        double wheelbase = motion.vehicle().wheelbase();
+        double height = motion.vehicle().mass().centreHeight();
+        trace.given(
+                "share",
+                force == Force.DRIVE ? "symbol.drive_share" : "symbol.brake_share",
+                share,
+                Quantity.RATIO);
+        trace.given("L", "symbol.wheelbase", wheelbase, Quantity.LENGTH);
+        trace.given("h", "symbol.cg_height", height, Quantity.LENGTH);
+        double percent = 100 * share * tangent * wheelbase / height;
+        if (place == AxlePlace.FRONT) {
+            percent = -percent;
+            trace.step("percent", "- 100 * share * tan_t * L / h", percent, Quantity.PERCENT);
+        } else {
+            trace.step("percent", "100 * share * tan_t * L / h", percent, Quantity.PERCENT);
+        }
+        construct(motion, tangent, trace);
+        return percent;
+    }
+
+    /** The reaction line as far as the other axle, where 100 % would pass at the height of the centre of gravity. */
+    private void construct(AxleMotion motion, double tangent, Trace trace) {
+        double reach = -place.outward() * motion.vehicle().wheelbase();
+        Twist heave = motion.heave();
+        if (heave.pitch() != 0) {
+            double x = motion.centreX() + heave.up(motion.centreX(), 0) / heave.pitch();
+            double z = motion.centreZ() - heave.forward(0, motion.centreZ()) / heave.pitch();
+            trace.point("point.instant_centre", x, 0, z);
+        }
+        trace.line(
+                Construction.Kind.REACTION,
+                motion.patchX(),
+                0,
+                motion.ground(),
+                motion.patchX() + reach,
+                0,
+                motion.ground() + reach * tangent);
+    }
+}

@@ -1,0 +1,83 @@
+package org.palanca.result.side;
+
+import org.palanca.geometry.InstantCentre;
+import org.palanca.result.AxleMotion;
+import org.palanca.result.Result;
+import org.palanca.result.Twist;
+import org.palanca.units.Quantity;
+import org.palanca.working.Construction;
+import org.palanca.working.Trace;
+
+/**
+ * Where the side-view instant centre lies: the point of the centre plane (y = 0) that neither rises nor moves forward
+ * in the heave motion. Infinite where the links are parallel.
+ */
+public final class InstantCentreResult implements Result {
+    /** Which of its coordinates. */
+    public enum Coordinate {
+        /** Ahead of the axle centre at this pose, negative behind. */
+        AHEAD,
+        /** Above the ground at this pose. */
+        HEIGHT
+    }
+
+    private final Coordinate coordinate;
+
+    public InstantCentreResult(Coordinate coordinate) {
+        this.coordinate = coordinate;
+    }
+
+    @Override
+    public String id() {
+        return coordinate == Coordinate.AHEAD ? "instant_centre_ahead" : "instant_centre_height";
+    }
+
+    @Override
+    public Quantity quantity() {
+        return Quantity.LENGTH;
+    }
+
+    @Override
+    public Motion motion() {
+        return Motion.HEAVE;
+    }
+
+    @Override
+    public String source() {
+        return "source.instant_centre";
+    }
+
+    @Override
+    public double evaluate(AxleMotion motion, Trace trace) {
+        Twist heave = motion.heave();
+        double forward = heave.forward(0, motion.centreZ());
+        double up = heave.up(motion.centreX(), 0);
+        double pitch = heave.pitch();
+        double ahead = up / pitch;
+        boolean far = !(Math.abs(ahead) <= InstantCentre.FARTHEST);
+        double result = far
+                ? Math.copySign(Double.POSITIVE_INFINITY, Double.isNaN(ahead) ? 1 : ahead)
+                : coordinate == Coordinate.AHEAD ? ahead : motion.centreZ() - forward / pitch - motion.ground();
+        if (coordinate == Coordinate.AHEAD) {
+            trace.given("v_z", "symbol.axle_up", up, Quantity.PER_TRAVEL);
+            trace.given("w_y", "symbol.axle_pitch", pitch, Quantity.TURN_PER_TRAVEL);
+            trace.step("ahead", "v_z / w_y", result, Quantity.LENGTH);
+        } else {
+            trace.given("z_c", "symbol.axle_height", motion.centreZ(), Quantity.LENGTH);
+            trace.given("v_x", "symbol.axle_forward", forward, Quantity.PER_TRAVEL);
+            trace.given("w_y", "symbol.axle_pitch", pitch, Quantity.TURN_PER_TRAVEL);
+            trace.given("z_g", "symbol.ground", motion.ground(), Quantity.LENGTH);
+            trace.step("height", "z_c - v_x / w_y - z_g", result, Quantity.LENGTH);
+        }
+        if (!far) {
+            construct(motion, motion.centreX() + ahead, motion.centreZ() - forward / pitch, trace);
+        }
+        return result;
+    }
+
+    private static void construct(AxleMotion motion, double x, double z, Trace trace) {
+        trace.point("point.instant_centre", x, 0, z);
+        trace.line(Construction.Kind.MEASURE, motion.centreX(), 0, z, x, 0, z);
+        trace.line(Construction.Kind.MEASURE, x, 0, motion.ground(), x, 0, z);
+    }
+}

@@ -1,0 +1,61 @@
+package org.palanca.sweep;
+
+import org.palanca.result.AxleModel;
+import org.palanca.vehicle.Axle;
+
+/**
+ * One or all results over the square of left against right travel, row by row so that each pose starts warm beside the
+ * last. Rows run with the right wheel's travel, columns with the left wheel's, both from full droop to full bump.
+ */
+public final class TravelMap {
+    private final int size;
+    private final int results;
+    private final double[] values;
+    private final double[] row;
+
+    /**
+     * Makes room for a map.
+     *
+     * @param size poses along each edge, at least 2
+     * @param results how many results each pose has
+     */
+    public TravelMap(int size, int results) {
+        this.size = size;
+        this.results = results;
+        values = new double[size * size * results];
+        row = new double[results];
+    }
+
+    /** Visits every pose in a serpentine, so that each is next to the one before. Allocates nothing where poses close. */
+    public void fill(AxleModel model) {
+        Axle axle = model.axle();
+        model.moveTo(0, 0);
+        for (int i = 0; i < size; i++) {
+            for (int k = 0; k < size; k++) {
+                int j = i % 2 == 0 ? k : size - 1 - k;
+                boolean closes = model.moveTo(travel(axle, j), travel(axle, i));
+                if (closes) {
+                    model.evaluate(row);
+                }
+                int at = (i * size + j) * results;
+                for (int r = 0; r < results; r++) {
+                    values[at + r] = closes ? row[r] : Double.NaN;
+                }
+            }
+        }
+    }
+
+    private double travel(Axle axle, int index) {
+        double droop = axle.travel().droop();
+        return -droop + (droop + axle.travel().bump()) * index / (size - 1);
+    }
+
+    public int size() {
+        return size;
+    }
+
+    /** A result at a pose: NaN where the axle does not close. */
+    public double value(int leftIndex, int rightIndex, int result) {
+        return values[(rightIndex * size + leftIndex) * results + result];
+    }
+}

@@ -1,0 +1,57 @@
+package org.palanca.units;
+
+/**
+ * How every kind of number is written for a person: number and unit apart, so that the number can be set larger.
+ *
+ * @param length how lengths are written
+ */
+public record UnitStyle(LengthStyle length) {
+    /** Inches to the nearest sixteenth. */
+    public static final UnitStyle SHOP = new UnitStyle(LengthStyle.INCH_SIXTEENTHS);
+
+    /** A number and its unit as text. */
+    public record Text(String number, String unit) {
+        /** Both, with a blank where the unit wants one. */
+        public String joined() {
+            return unit.isEmpty() || unit.equals("°") ? number + unit : number + " " + unit;
+        }
+    }
+
+    /** Writes a number held inside [SI, see {@link Quantity}]; infinity becomes the sign for it. */
+    public Text format(double value, Quantity quantity) {
+        String unit = unit(quantity);
+        if (Double.isInfinite(value)) {
+            return new Text(value > 0 ? "∞" : "-∞", unit);
+        }
+        String number =
+                switch (quantity) {
+                    case LENGTH -> Lengths.format(value, length);
+                    case ANGLE -> Angles.format(value, 1);
+                    case PERCENT -> Lengths.decimal(value, Math.abs(value) < 9.95 ? 1 : 0);
+                    case RATIO, PER_TRAVEL -> Lengths.decimal(value, 4);
+                    case TURN_PER_TRAVEL -> length.inches()
+                            ? Lengths.decimal(Math.toDegrees(value) * Lengths.INCH, 3)
+                            : Lengths.decimal(Math.toDegrees(value) / 10, 3);
+                    case MASS -> Lengths.decimal(value, 0);
+                };
+        return new Text(number, unit);
+    }
+
+    /** The unit's short name for people. */
+    public String unit(Quantity quantity) {
+        return switch (quantity) {
+            case LENGTH -> length.inches() ? "in" : "mm";
+            case ANGLE -> "°";
+            case PERCENT -> "%";
+            case RATIO -> "";
+            case PER_TRAVEL -> length.inches() ? "in/in" : "mm/mm";
+            case TURN_PER_TRAVEL -> length.inches() ? "°/in" : "°/cm";
+            case MASS -> "kg";
+        };
+    }
+
+    /** Number and unit in one text. */
+    public String text(double value, Quantity quantity) {
+        return format(value, quantity).joined();
+    }
+}

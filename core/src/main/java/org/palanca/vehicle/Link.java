@@ -1,0 +1,19 @@
+package org.palanca.vehicle;
+
+import java.util.OptionalDouble;
+
+/**
+ * A bar with a joint at each end: a constant distance between two mounts.
+ *
+ * @param name unique within its axle
+ * @param role what a builder calls it
+ * @param from mount name, on the frame by custom
+ * @param to mount name, on the axle by custom
+ * @param length pin to pin [m] when the bar is made to a length of its own; empty: as far as the mounts are apart at
+ *     ride. A stated length that differs turns the axle, as turning a link in or out does.
+ */
+public record Link(String name, LinkRole role, String from, String to, OptionalDouble length) {
+    public Link withLength(OptionalDouble other) {
+        return new Link(name, role, from, to, other);
+    }
+}

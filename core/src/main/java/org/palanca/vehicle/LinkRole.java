@@ -1,0 +1,12 @@
+package org.palanca.vehicle;
+
+/** What a builder calls a link. The mechanism does not care; pairs, separations and band defaults do. */
+public enum LinkRole {
+    UPPER,
+    LOWER,
+    PANHARD;
+
+    public String id() {
+        return name().toLowerCase(java.util.Locale.ROOT);
+    }
+}

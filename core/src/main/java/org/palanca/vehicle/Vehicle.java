@@ -1,0 +1,80 @@
+package org.palanca.vehicle;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.SortedMap;
+import java.util.TreeMap;
+
+/**
+ * One vehicle as the user describes it. Immutable; every change makes another.
+ *
+ * @param name what the shop calls it
+ * @param revision counts up each time parts are cut from a changed plan
+ * @param comments free text, kept as typed
+ * @param use chooses default target bands
+ * @param wheelbase at ride [m]
+ * @param mass whole vehicle
+ * @param hardware what links are made of
+ * @param rails frame rails, for the drawing; empty where not measured
+ * @param axles front before rear; at least one
+ * @param targets bands that replace the defaults, by {@code axle.result}, such as {@code rear.anti_squat}
+ */
+public record Vehicle(
+        String name,
+        int revision,
+        String comments,
+        Use use,
+        double wheelbase,
+        MassProperties mass,
+        LinkHardware hardware,
+        Optional<FrameRails> rails,
+        List<Axle> axles,
+        SortedMap<String, TargetBand> targets) {
+    public Vehicle {
+        axles = List.copyOf(axles);
+        targets = java.util.Collections.unmodifiableSortedMap(new TreeMap<>(targets));
+    }
+
+    public Optional<Axle> axle(AxlePlace place) {
+        return axles.stream().filter(axle -> axle.place() == place).findFirst();
+    }
+
+    /** This vehicle with one axle put in the place of the axle at that end. */
+    public Vehicle withAxle(Axle changed) {
+        List<Axle> next = new ArrayList<>(axles);
+        next.replaceAll(axle -> axle.place() == changed.place() ? changed : axle);
+        return new Vehicle(name, revision, comments, use, wheelbase, mass, hardware, rails, next, targets);
+    }
+
+    public Vehicle withName(String other) {
+        return new Vehicle(other, revision, comments, use, wheelbase, mass, hardware, rails, axles, targets);
+    }
+
+    public Vehicle withRevision(int other) {
+        return new Vehicle(name, other, comments, use, wheelbase, mass, hardware, rails, axles, targets);
+    }
+
+    public Vehicle withComments(String other) {
+        return new Vehicle(name, revision, other, use, wheelbase, mass, hardware, rails, axles, targets);
+    }
+
+    public Vehicle withUse(Use other) {
+        return new Vehicle(name, revision, comments, other, wheelbase, mass, hardware, rails, axles, targets);
+    }
+
+    public Vehicle withMass(MassProperties other) {
+        return new Vehicle(name, revision, comments, use, wheelbase, other, hardware, rails, axles, targets);
+    }
+
+    public Vehicle withWheelbase(double other) {
+        return new Vehicle(name, revision, comments, use, other, mass, hardware, rails, axles, targets);
+    }
+
+    /** This vehicle with a band of its own for one result, or the default band again when it is empty. */
+    public Vehicle withTarget(String key, Optional<TargetBand> band) {
+        TreeMap<String, TargetBand> next = new TreeMap<>(targets);
+        band.ifPresentOrElse(b -> next.put(key, b), () -> next.remove(key));
+        return new Vehicle(name, revision, comments, use, wheelbase, mass, hardware, rails, axles, next);
+    }
+}

@@ -1,0 +1,195 @@
+package org.palanca.vehicle.check;
+
+import static org.palanca.words.Message.length;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.units.Lengths;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.Link;
+import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.Placement;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Message;
+
+/** Checks a description for what would make results wrong or impossible. */
+public final class VehicleCheck {
+    /** Shortest wheelbase that is taken for one [m]: under it a digit was lost. */
+    public static final double SHORTEST_WHEELBASE = Lengths.inches(40);
+
+    /** Shortest link that is taken for one [m]. */
+    public static final double SHORTEST_LINK = Lengths.inches(2);
+
+    /** Two links whose ends all lie within this distance of one line count as lying on it [m]. */
+    public static final double ON_ONE_LINE = Lengths.inches(1.0 / 16);
+
+    private static final double SHARE_TOLERANCE = 1e-6;
+
+    private final Vehicle vehicle;
+    private final List<Finding> findings = new ArrayList<>();
+
+    private VehicleCheck(Vehicle vehicle) {
+        this.vehicle = vehicle;
+    }
+
+    /** Everything found, in the order of the file. Empty when all is well. */
+    public static List<Finding> findings(Vehicle vehicle) {
+        VehicleCheck check = new VehicleCheck(vehicle);
+        check.whole();
+        vehicle.axles().forEach(check::axle);
+        return List.copyOf(check.findings);
+    }
+
+    /** Whether any finding keeps results from being had. */
+    public static boolean hasErrors(List<Finding> findings) {
+        return findings.stream().anyMatch(finding -> finding.severity() == Finding.Severity.ERROR);
+    }
+
+    private void whole() {
+        if (vehicle.wheelbase() < SHORTEST_WHEELBASE) {
+            error(
+                    "/wheelbase_mm",
+                    "check.wheelbase_short",
+                    length(vehicle.wheelbase()),
+                    length(SHORTEST_WHEELBASE));
+        }
+        double height = vehicle.mass().centreHeight();
+        if (height <= 0) {
+            error("/mass/centre_of_gravity_height_mm", "check.cg_below_ground", length(height));
+        }
+        double behind = vehicle.mass().centreBehindFront();
+        if (behind <= 0 || behind >= vehicle.wheelbase()) {
+            findings.add(Finding.warning(
+                    "/mass/centre_of_gravity_behind_front_axle_mm",
+                    Message.of("check.cg_outside_wheelbase", length(behind), length(vehicle.wheelbase()))));
+        }
+        shares("drive_share", vehicle.axles().stream().mapToDouble(Axle::driveShare).sum());
+        shares("brake_share", vehicle.axles().stream().mapToDouble(Axle::brakeShare).sum());
+    }
+
+    private void shares(String key, double sum) {
+        boolean complete = vehicle.axles().size() == 2;
+        if (sum > 1 + SHARE_TOLERANCE || complete && sum < 1 - SHARE_TOLERANCE) {
+            findings.add(Finding.warning("/axles", Message.of("check.shares", key, percent(sum))));
+        }
+    }
+
+    private static String percent(double share) {
+        return Math.round(share * 100) + " %";
+    }
+
+    private void axle(Axle axle) {
+        String at = "/axles/" + axle.place().id();
+        if (axle.tyre().loadedRadius() > axle.tyre().diameter() / 2 * (1 + SHARE_TOLERANCE)) {
+            error(
+                    at + "/tyre/loaded_radius_mm",
+                    "check.loaded_radius",
+                    length(axle.tyre().loadedRadius()),
+                    length(axle.tyre().diameter() / 2));
+        }
+        Set<String> broken = new HashSet<>();
+        for (Mount mount : axle.mounts()) {
+            mirrorFault(axle, mount).ifPresent(message -> {
+                broken.add(mount.name());
+                findings.add(Finding.error(at + "/mounts/" + mount.name() + "/mirror_of", message));
+            });
+        }
+        Set<String> used = new HashSet<>();
+        List<Link> sound = new ArrayList<>();
+        for (Link link : axle.links()) {
+            used.add(link.from());
+            used.add(link.to());
+            if (link(axle, link, at + "/links/" + link.name(), broken)) {
+                sound.add(link);
+            }
+        }
+        for (Mount mount : axle.mounts()) {
+            if (!used.contains(mount.name())) {
+                findings.add(Finding.warning(
+                        at + "/mounts/" + mount.name(), Message.of("check.mount_unused", mount.name())));
+            }
+        }
+        linksOnOneLine(axle, sound, at);
+    }
+
+    private Optional<Message> mirrorFault(Axle axle, Mount mount) {
+        if (!(mount.placement() instanceof Placement.MirrorOf mirror)) {
+            return Optional.empty();
+        }
+        Optional<Mount> master = axle.mount(mirror.mount());
+        if (master.isEmpty()) {
+            return Optional.of(Message.of("check.mirror_missing", mount.name(), mirror.mount(), nearest(axle, mirror.mount())));
+        }
+        if (master.get().mirrored()) {
+            return Optional.of(Message.of("check.mirror_of_mirror", mount.name(), mirror.mount()));
+        }
+        if (!master.get().body().equals(mount.body())) {
+            return Optional.of(Message.of(
+                    "check.mirror_other_body", mount.name(), mount.body(), mirror.mount(), master.get().body()));
+        }
+        return Optional.empty();
+    }
+
+    /** Checks one link; true when its ends can be placed. */
+    private boolean link(Axle axle, Link link, String at, Set<String> broken) {
+        boolean placed = end(axle, link, link.from(), at + "/from", broken);
+        placed &= end(axle, link, link.to(), at + "/to", broken);
+        if (!placed) {
+            return false;
+        }
+        if (axle.mount(link.from()).orElseThrow().body().equals(axle.mount(link.to()).orElseThrow().body())) {
+            error(at, "check.link_one_body", link.name(), axle.mount(link.from()).orElseThrow().body());
+            return false;
+        }
+        double apart = Vector3D.distance(position(axle, link.from()), position(axle, link.to()));
+        if (apart < SHORTEST_LINK) {
+            error(at, "check.link_short", link.name(), length(apart), length(SHORTEST_LINK));
+            return false;
+        }
+        return true;
+    }
+
+    private boolean end(Axle axle, Link link, String mount, String at, Set<String> broken) {
+        if (axle.mount(mount).isEmpty()) {
+            error(at, "check.mount_missing", link.name(), mount, axle.place().id(), nearest(axle, mount));
+            return false;
+        }
+        return !broken.contains(mount);
+    }
+
+    private void linksOnOneLine(Axle axle, List<Link> links, String at) {
+        for (int i = 0; i < links.size(); i++) {
+            for (int j = i + 1; j < links.size(); j++) {
+                Link one = links.get(i);
+                Link other = links.get(j);
+                double off = Math.max(
+                        offLine(axle, one, position(axle, other.from())), offLine(axle, one, position(axle, other.to())));
+                if (off < ON_ONE_LINE) {
+                    error(at + "/links/" + other.name(), "check.links_on_one_line", one.name(), other.name(), length(off));
+                }
+            }
+        }
+    }
+
+    private double offLine(Axle axle, Link link, Vector3D point) {
+        Vector3D start = position(axle, link.from());
+        Vector3D along = position(axle, link.to()).subtract(start).normalize();
+        return Vector3D.crossProduct(along, point.subtract(start)).getNorm();
+    }
+
+    private Vector3D position(Axle axle, String mount) {
+        return axle.position(mount, vehicle.wheelbase());
+    }
+
+    private void error(String place, String key, Object... arguments) {
+        findings.add(Finding.error(place, Message.of(key, arguments)));
+    }
+
+    private static String nearest(Axle axle, String name) {
+        return NearestName.of(name, axle.mounts().stream().map(Mount::name).toList());
+    }
+}

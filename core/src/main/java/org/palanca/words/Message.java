@@ -1,0 +1,34 @@
+package org.palanca.words;
+
+import java.util.List;
+import org.palanca.units.Quantity;
+
+/**
+ * Something to be said, before it is put into words.
+ *
+ * @param key the sentence's key in the bundle
+ * @param arguments names, {@link Measure measures}, other messages
+ */
+public record Message(String key, List<Object> arguments) {
+    public Message {
+        arguments = List.copyOf(arguments);
+    }
+
+    /** A message with arguments in the order of its placeholders. */
+    public static Message of(String key, Object... arguments) {
+        return new Message(key, List.of(arguments));
+    }
+
+    /** A number that is written in the reader's units. */
+    public record Measure(double value, Quantity quantity) {}
+
+    /** A length [m] to be written in the reader's units. */
+    public static Measure length(double metres) {
+        return new Measure(metres, Quantity.LENGTH);
+    }
+
+    /** An angle [rad] to be written in degrees. */
+    public static Measure angle(double radians) {
+        return new Measure(radians, Quantity.ANGLE);
+    }
+}
