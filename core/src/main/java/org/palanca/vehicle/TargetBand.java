@@ -5,9 +5,18 @@ package org.palanca.vehicle;
  *
  * @param low lower edge, included; minus infinity where only the upper edge matters
  * @param high upper edge, included; plus infinity where only the lower edge matters
+ * @param scope where it counts
  * @param basis where the band comes from, in words: a source, or that it is common practice
  */
-public record TargetBand(double low, double high, String basis) {
+public record TargetBand(double low, double high, Scope scope, String basis) {
+    /** Where a band counts. */
+    public enum Scope {
+        /** At ride height only: away from it the result changes by its nature. */
+        RIDE,
+        /** Through the whole travel of both wheels together. */
+        TRAVEL
+    }
+
     /** A value this far outside still counts as on the edge, so that rounding in files cannot tip it over. */
     private static final double ON_THE_EDGE = 1e-7;
 

@@ -209,6 +209,7 @@ final class VehicleReader {
         return new TargetBand(
                 node.has("low") ? quantity.fromFile(node.path("low").asDouble()) : Double.NEGATIVE_INFINITY,
                 node.has("high") ? quantity.fromFile(node.path("high").asDouble()) : Double.POSITIVE_INFINITY,
+                constant(TargetBand.Scope.class, node.path("scope")),
                 node.path("basis").asText());
     }
 

@@ -151,6 +151,7 @@ final class VehicleWriter {
             number(node, "high", quantity.toFile(band.high()));
         }
         node.put("unit", quantity.fileUnit());
+        node.put("scope", band.scope().name().toLowerCase(java.util.Locale.ROOT));
         node.put("basis", band.basis());
     }
 

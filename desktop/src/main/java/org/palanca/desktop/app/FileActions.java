@@ -1,0 +1,153 @@
+package org.palanca.desktop.app;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import org.palanca.desktop.document.Document;
+import org.palanca.desktop.document.Settings;
+import org.palanca.io.SafeFile;
+import org.palanca.io.json.VehicleFile;
+import org.palanca.io.json.VehicleFileException;
+import org.palanca.io.pdf.FloorSheetPdf;
+import org.palanca.shop.FloorSheet;
+import org.palanca.vehicle.check.Finding;
+import org.palanca.words.Words;
+
+/** Opening, saving and writing sheets, with every failure told and nothing lost by it. */
+public final class FileActions {
+    private final Document document;
+    private final Settings settings;
+    private final Supplier<Words> words;
+    private final FileAsker asker;
+    private final NoticeBar notices;
+    private final Runnable opened;
+
+    FileActions(
+            Document document,
+            Settings settings,
+            Supplier<Words> words,
+            FileAsker asker,
+            NoticeBar notices,
+            Runnable opened) {
+        this.document = document;
+        this.settings = settings;
+        this.words = words;
+        this.asker = asker;
+        this.notices = notices;
+        this.opened = opened;
+    }
+
+    void askAndOpen() {
+        asker.toOpen(words.get().text("file_window.open")).ifPresent(this::open);
+    }
+
+    /** Opens a file, unless there is unsaved work that the user has not decided about. */
+    public void open(Path file) {
+        whenWorkIsSafe(() -> load(file));
+    }
+
+    /** Runs an action that takes the present vehicle away, after unsaved work is saved or given up on purpose. */
+    void whenWorkIsSafe(Runnable action) {
+        if (!document.unsaved().get()) {
+            action.run();
+            return;
+        }
+        notices.ask(
+                words.get().text("notice.unsaved", document.vehicle().name()),
+                new NoticeBar.Choice(words.get().text("notice.save"), () -> {
+                    if (save()) {
+                        action.run();
+                    }
+                }),
+                new NoticeBar.Choice(words.get().text("notice.discard"), action),
+                new NoticeBar.Choice(words.get().text("notice.keep"), () -> {}));
+    }
+
+    private void load(Path file) {
+        try {
+            VehicleFile.Opened vehicle = VehicleFile.open(file);
+            document.replace(vehicle.vehicle(), file, vehicle.readOnly());
+            settings.addRecent(file);
+            opened.run();
+            if (vehicle.readOnly()) {
+                notices.say(words.get().text("file.newer", file));
+            } else if (!vehicle.warnings().isEmpty()) {
+                notices.say(lines(vehicle.warnings()));
+            }
+        } catch (VehicleFileException e) {
+            tell(e);
+        }
+    }
+
+    private void tell(VehicleFileException failure) {
+        String summary = words.get().text(failure.summary());
+        notices.say(failure.findings().isEmpty() ? summary : summary + "\n" + lines(failure.findings()));
+    }
+
+    private String lines(List<Finding> findings) {
+        List<String> lines = new ArrayList<>();
+        for (Finding finding : findings) {
+            String line = finding.line() > 0 ? words.get().text("notice.line", Integer.toString(finding.line())) + " " : "";
+            lines.add(line + words.get().text(finding.message()));
+        }
+        return String.join("\n", lines);
+    }
+
+    /** Saves to the vehicle's file, or asks for one. Returns whether it is saved now. */
+    public boolean save() {
+        Optional<Path> file = document.file();
+        return file.isPresent() ? saveTo(file.get()) : saveAs();
+    }
+
+    boolean saveAs() {
+        Optional<Path> chosen = asker.toSave(words.get().text("file_window.save"), proposedName());
+        return chosen.map(path -> saveTo(withEnding(path))).orElse(false);
+    }
+
+    private String proposedName() {
+        return document.vehicle().name().toLowerCase(java.util.Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-")
+                + VehicleFile.ENDING;
+    }
+
+    private static Path withEnding(Path path) {
+        String name = path.getFileName().toString();
+        return name.endsWith(".json") ? path : path.resolveSibling(name + VehicleFile.ENDING);
+    }
+
+    private boolean saveTo(Path file) {
+        try {
+            document.save(file);
+            settings.addRecent(file);
+            notices.clear();
+            return true;
+        } catch (VehicleFileException e) {
+            notices.ask(
+                    words.get().text(e.summary()),
+                    new NoticeBar.Choice(words.get().text("command.save_as"), this::saveAs));
+            return false;
+        }
+    }
+
+    /** Writes the placement sheet where the user wants it. */
+    void sheet() {
+        String name = document.file()
+                .map(path -> path.getFileName().toString())
+                .orElse(words.get().text("sheet.not_saved"));
+        FloorSheet sheet = FloorSheet.of(document.vehicle(), name, LocalDate.now(ZoneId.systemDefault()));
+        String proposed = proposedName().replace(VehicleFile.ENDING, "") + "-r"
+                + document.vehicle().revision() + "-mounts.pdf";
+        asker.toSave(words.get().text("file_window.sheet"), proposed).ifPresent(path -> {
+            try {
+                SafeFile.write(path, FloorSheetPdf.bytes(sheet, words.get()));
+                notices.say(words.get().text("notice.sheet_written", path, FloorSheetPdf.mark(sheet)));
+            } catch (IOException e) {
+                notices.say(words.get().text("file.cannot_write", path));
+            }
+        });
+    }
+}

@@ -1,0 +1,425 @@
+package org.palanca.desktop.app;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.beans.binding.Bindings;
+import javafx.beans.value.ObservableBooleanValue;
+import javafx.scene.Scene;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.stage.Stage;
+import org.palanca.desktop.analysis.Analysis;
+import org.palanca.desktop.board.BoardView;
+import org.palanca.desktop.command.Command;
+import org.palanca.desktop.command.CommandFinder;
+import org.palanca.desktop.document.BoardState;
+import org.palanca.desktop.document.Document;
+import org.palanca.desktop.document.Rescue;
+import org.palanca.desktop.document.Settings;
+import org.palanca.desktop.start.NewVehiclePane;
+import org.palanca.desktop.steps.GoalsPane;
+import org.palanca.desktop.steps.JobRail;
+import org.palanca.desktop.steps.MakePane;
+import org.palanca.desktop.steps.MountBar;
+import org.palanca.desktop.steps.Step;
+import org.palanca.desktop.strips.StripColumn;
+import org.palanca.desktop.theme.Theme;
+import org.palanca.io.json.VehicleFile;
+import org.palanca.io.json.VehicleFileException;
+import org.palanca.result.AxleModel;
+import org.palanca.result.WheelTravel;
+import org.palanca.shop.LinkCut;
+import org.palanca.target.Scorecard;
+import org.palanca.units.LengthStyle;
+import org.palanca.units.UnitStyle;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Use;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.layout.StarterLayout;
+import org.palanca.vehicle.layout.StarterVehicle;
+import org.palanca.units.Lengths;
+import org.palanca.words.Words;
+
+/** Puts the window together and keeps its parts showing the same vehicle at the same pose. */
+public final class MainWindow {
+    private static final String STYLE_SHEET = "/org/palanca/desktop/palanca.css";
+    private static final String BUNDLE = "org.palanca.desktop.desktop";
+    private static final String DEMO = "/org/palanca/examples/tarn-4.palanca.json";
+    private static final double BASE_TEXT = 14;
+    private static final double WIDTH = 1280;
+    private static final double HEIGHT = 800;
+
+    private final Stage stage;
+    private final Settings settings;
+    private final Document document;
+    private final BoardState state = new BoardState();
+    private final Rescue rescue;
+    private final BorderPane root = new BorderPane();
+    private final StackPane middle = new StackPane();
+    private final VBox links = new VBox();
+    private final BoardView board;
+    private final MountBar mountBar;
+    private final StripColumn strips;
+    private final JobRail rail;
+    private final GoalsPane goals;
+    private final MakePane make;
+    private final NewVehiclePane newVehicle;
+    private final NoticeBar notices;
+    private final TroubleLine trouble;
+    private final TopBar topBar;
+    private final CommandFinder finder;
+    private final FileActions files;
+    private final Playback playback;
+    private final List<Command> commands;
+    private Words words;
+    private Vehicle cardedVehicle;
+
+    public MainWindow(Stage stage, Settings settings, FileAsker asker) {
+        this.stage = stage;
+        this.settings = settings;
+        words = Words.load(Locale.getDefault(), new UnitStyle(settings.lengths()), BUNDLE);
+        document = new Document(new StarterVehicle(
+                        words.text("new.name_value"),
+                        Use.TRAIL,
+                        Lengths.inches(104),
+                        Lengths.inches(33),
+                        Optional.of(StarterLayout.THREE_LINK_PANHARD),
+                        StarterLayout.TRIANGULATED_UPPERS)
+                .build());
+        rescue = new Rescue(settings.folder(), document);
+        notices = new NoticeBar(words.text("notice.dismiss"));
+        trouble = new TroubleLine(document, this::words);
+        playback = new Playback(document, state);
+        board = new BoardView(document, state, this::words, settings::theme);
+        mountBar = new MountBar(document, state, this::words, trouble::complain);
+        strips = new StripColumn(document, state, this::words, settings::theme, trouble::complain);
+        rail = new JobRail(state, this::words);
+        goals = new GoalsPane(document, this::words, settings::theme, trouble::complain);
+        files = new FileActions(document, settings, this::words, asker, notices, this::opened);
+        make = new MakePane(document, this::words, settings::theme, files::sheet);
+        newVehicle = new NewVehiclePane(this::words, this::started, this::leaveNew);
+        commands = commands();
+        finder = new CommandFinder(commands, words);
+        topBar = new TopBar(document, state, settings, this::words, commands, files, this::setAxle);
+        lay();
+        listen();
+    }
+
+    private void lay() {
+        VBox.setVgrow(board, Priority.ALWAYS);
+        links.getChildren().addAll(mountBar, board);
+        middle.getChildren().addAll(links, goals, make, newVehicle);
+        StackPane centre = new StackPane(middle, finder);
+        StackPane.setAlignment(finder, javafx.geometry.Pos.TOP_CENTER);
+        finder.setMaxHeight(420);
+        root.setTop(new VBox(topBar, notices));
+        root.setLeft(rail);
+        root.setCenter(centre);
+        root.setRight(strips);
+        root.setBottom(trouble);
+        newVehicle.setVisible(false);
+        Scene scene = new Scene(root, WIDTH, HEIGHT);
+        scene.getStylesheets().add(MainWindow.class.getResource(STYLE_SHEET).toExternalForm());
+        for (Command command : commands) {
+            if (command.keys() != null) {
+                scene.getAccelerators().put(command.keys(), command::run);
+            }
+        }
+        stage.setScene(scene);
+        stage.setMinWidth(960);
+        stage.setMinHeight(600);
+        stage.setOnCloseRequest(event -> {
+            if (document.unsaved().get()) {
+                event.consume();
+                files.whenWorkIsSafe(this::closeForGood);
+            }
+        });
+        applyLook();
+    }
+
+    private void closeForGood() {
+        rescue.clear();
+        stage.close();
+    }
+
+    private void listen() {
+        document.vehicleProperty().addListener((o, before, now) -> refresh());
+        document.baselineProperty().addListener((o, before, now) -> refresh());
+        state.poseProperty().addListener((o, before, now) -> refresh());
+        state.axleProperty().addListener((o, before, now) -> refresh());
+        state.litProperty().addListener((o, before, now) -> board.draw());
+        state.stepProperty().addListener((o, before, now) -> showStep());
+        document.fileProperty().addListener((o, before, now) -> title());
+        document.unsaved().addListener((o, before, now) -> title());
+        showStep();
+    }
+
+    private List<Command> commands() {
+        ObservableBooleanValue hasTwoAxles = Bindings.createBooleanBinding(
+                () -> document.vehicle().axles().size() > 1, document.vehicleProperty());
+        List<Command> all = new ArrayList<>();
+        all.add(Command.of("new", "Shortcut+N", this::startNew));
+        all.add(Command.of("open", "Shortcut+O", files::askAndOpen));
+        all.add(Command.of("save", "Shortcut+S", files::save));
+        all.add(Command.of("save_as", "Shortcut+Shift+S", files::saveAs));
+        all.add(Command.of("sheet", "Shortcut+P", files::sheet));
+        all.add(Command.of("demo", "", () -> files.whenWorkIsSafe(this::openDemo)));
+        all.add(Command.of("undo", "Shortcut+Z", document.undoAvailable(), document::undo));
+        all.add(Command.of("redo", "Shortcut+Y", document.redoAvailable(), document::redo));
+        all.add(Command.of("pin", "Shortcut+B", () -> document.baselineProperty().set(document.vehicle())));
+        all.add(Command.of("try", "Shortcut+Enter", trouble::attempt));
+        all.add(Command.of("other_axle", "F6", hasTwoAxles, this::otherAxle));
+        all.add(Command.of("ride", "F2", () -> pose(0, 0)));
+        all.add(Command.of("bump", "F3", () -> pose(1, 1)));
+        all.add(Command.of("droop", "F4", () -> pose(-1, -1)));
+        all.add(Command.of("twist", "F5", () -> pose(1, -1)));
+        all.add(Command.of("play", "F9", playback::toggle));
+        all.add(Command.of("fit", "Shortcut+0", board::fit));
+        all.add(Command.of("step_goals", "Shortcut+1", () -> state.stepProperty().set(Step.GOALS)));
+        all.add(Command.of("step_links", "Shortcut+2", () -> state.stepProperty().set(Step.LINKS)));
+        all.add(Command.of("step_make", "Shortcut+3", () -> state.stepProperty().set(Step.MAKE)));
+        all.add(Command.of("board", "Shortcut+D", board::requestFocus));
+        all.add(Command.of("units", "Shortcut+U", this::nextUnits));
+        all.add(Command.of("theme", "Shortcut+T", () -> setTheme(settings.theme().other())));
+        all.add(Command.of("larger", "Shortcut+Plus", () -> stepText(1)));
+        all.add(Command.of("smaller", "Shortcut+Minus", () -> stepText(-1)));
+        all.add(Command.of("find", "Shortcut+K", () -> finder.open(words)));
+        return List.copyOf(all);
+    }
+
+    // --- What is shown ---------------------------------------------------------------------------------------------
+
+    /** Works out and draws everything for the vehicle, axle and pose of this moment. */
+    private void refresh() {
+        Vehicle vehicle = document.vehicle();
+        AxlePlace place = state.axleProperty().get();
+        if (vehicle.axle(place).isEmpty()) {
+            state.axleProperty().set(vehicle.axles().get(0).place());
+            return;
+        }
+        Vehicle baseline = document.baselineProperty().get();
+        Analysis analysis = new Analysis(vehicle, place, state.poseProperty().get(), baseline);
+        board.show(analysis, baseline);
+        strips.show(analysis);
+        trouble.show(analysis);
+        topBar.refresh();
+        if (vehicle != cardedVehicle) {
+            cardedVehicle = vehicle;
+            railStates(vehicle);
+        }
+    }
+
+    private void railStates(Vehicle vehicle) {
+        rail.show(Step.GOALS, words.text("use." + vehicle.use().id()) + " · "
+                + words.units().text(vehicle.wheelbase(), org.palanca.units.Quantity.LENGTH), false);
+        long out = 0;
+        for (Axle axle : vehicle.axles()) {
+            out += Scorecard.of(new AxleModel(vehicle, axle.place())).marks().stream()
+                    .filter(mark -> mark.distance() != 0)
+                    .count();
+        }
+        rail.show(
+                Step.LINKS,
+                out == 0 ? words.text("rail.in_band") : words.text("rail.out", Long.toString(out)),
+                out > 0);
+        List<LinkCut> cuts = LinkCut.list(vehicle);
+        boolean breaks = cuts.stream().anyMatch(cut -> !cut.out().meetsRule() || !cut.makeable(vehicle.hardware()));
+        String make = out > 0 ? "rail.make_wait" : breaks ? "rail.make_threads" : "rail.make_ready";
+        rail.show(Step.MAKE, words.text(make, Integer.toString(cuts.size())), out > 0 || breaks);
+    }
+
+    private void showStep() {
+        Step step = state.stepProperty().get();
+        newVehicle.setVisible(false);
+        links.setVisible(step == Step.LINKS);
+        goals.setVisible(step == Step.GOALS);
+        make.setVisible(step == Step.MAKE);
+        if (step == Step.GOALS) {
+            goals.refresh();
+        }
+        make.refresh();
+    }
+
+    private void title() {
+        String name = document.vehicle().name();
+        stage.setTitle((document.unsaved().get() ? "• " : "") + name + " – Palanca");
+        topBar.refresh();
+    }
+
+    private void setAxle(AxlePlace place) {
+        state.selectionProperty().set(null);
+        state.litProperty().set(null);
+        state.poseProperty().set(WheelTravel.RIDE);
+        state.axleProperty().set(place);
+    }
+
+    private void otherAxle() {
+        setAxle(state.axleProperty().get() == AxlePlace.FRONT ? AxlePlace.REAR : AxlePlace.FRONT);
+    }
+
+    /** Full bump for 1, full droop for -1, each side; a twist goes as far as the shorter of the two. */
+    private void pose(int left, int right) {
+        playback.stop();
+        Axle axle = document.vehicle().axle(state.axleProperty().get()).orElseThrow();
+        double up = axle.travel().bump();
+        double down = axle.travel().droop();
+        state.poseProperty()
+                .set(new WheelTravel(left > 0 ? up : left < 0 ? -down : 0, right > 0 ? up : right < 0 ? -down : 0));
+    }
+
+    // --- Vehicles --------------------------------------------------------------------------------------------------
+
+    /** Opens the demo vehicle; saving it asks for a file of the user's own. */
+    public void openDemo() {
+        try {
+            Path copy = java.nio.file.Files.createTempFile("palanca-demo", VehicleFile.ENDING);
+            try (var in = MainWindow.class.getResourceAsStream(DEMO)) {
+                java.nio.file.Files.copy(in, copy, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+                document.replace(VehicleFile.open(copy).vehicle(), null, false);
+            } finally {
+                java.nio.file.Files.deleteIfExists(copy);
+            }
+            opened();
+        } catch (java.io.IOException | VehicleFileException e) {
+            throw new IllegalStateException("the demo vehicle is part of the program", e);
+        }
+    }
+
+    /** Shows the questions that start a new vehicle. */
+    public void startNew() {
+        newVehicle.build();
+        links.setVisible(false);
+        goals.setVisible(false);
+        make.setVisible(false);
+        newVehicle.setVisible(true);
+    }
+
+    void leaveNew() {
+        showStep();
+    }
+
+    private void started(Vehicle vehicle) {
+        files.whenWorkIsSafe(() -> {
+            document.replace(vehicle, null, false);
+            opened();
+        });
+    }
+
+    private void opened() {
+        state.selectionProperty().set(null);
+        state.litProperty().set(null);
+        state.poseProperty().set(WheelTravel.RIDE);
+        AxlePlace shown = document.vehicle().axle(AxlePlace.REAR).isPresent() ? AxlePlace.REAR : AxlePlace.FRONT;
+        state.axleProperty().set(shown);
+        state.stepProperty().set(Step.LINKS);
+        goals.build();
+        showStep();
+        refresh();
+        title();
+    }
+
+    /** Offers work that a crash left behind. */
+    void offerRescued(Rescue.Left left) {
+        notices.ask(
+                words.text("notice.rescued", left.vehicle().name()),
+                new NoticeBar.Choice(words.text("notice.restore"), () -> {
+                    document.restore(left.vehicle(), left.original().orElse(null));
+                    Rescue.forget(left.copy());
+                    opened();
+                }),
+                new NoticeBar.Choice(words.text("notice.forget"), () -> Rescue.forget(left.copy())));
+    }
+
+    /** Tells of a failure nobody foresaw; the work is in memory and in the rescue copy. */
+    void unexpected(Throwable failure) {
+        notices.say(words.text("notice.unexpected", String.valueOf(failure.getMessage())));
+    }
+
+    // --- Looks -----------------------------------------------------------------------------------------------------
+
+    private void applyLook() {
+        root.getStyleClass().removeAll(Theme.BLUE.styleClass(), Theme.CARD.styleClass());
+        root.getStyleClass().add(settings.theme().styleClass());
+        double times = settings.textSize() / 100.0;
+        root.setStyle("-fx-font-size: " + BASE_TEXT * times + "px;");
+        board.setTextSize(times);
+        strips.setTextSize(times);
+        make.setTextSize(times);
+    }
+
+    void setTheme(Theme theme) {
+        settings.setTheme(theme);
+        relabel();
+    }
+
+    void setTextSize(int percent) {
+        settings.setTextSize(percent);
+        relabel();
+    }
+
+    private void stepText(int by) {
+        int at = Settings.TEXT_SIZES.indexOf(settings.textSize()) + by;
+        if (at >= 0 && at < Settings.TEXT_SIZES.size()) {
+            setTextSize(Settings.TEXT_SIZES.get(at));
+        }
+    }
+
+    private void nextUnits() {
+        LengthStyle[] styles = LengthStyle.values();
+        setUnits(styles[(settings.lengths().ordinal() + 1) % styles.length]);
+    }
+
+    /** Shows lengths in a style from now on. */
+    void setUnits(LengthStyle style) {
+        settings.setLengths(style);
+        words = words.with(new UnitStyle(style));
+        relabel();
+    }
+
+    private void relabel() {
+        applyLook();
+        cardedVehicle = null;
+        goals.build();
+        mountBar.refresh();
+        refresh();
+        make.refresh();
+    }
+
+    /** The words and units of this moment. */
+    public Words words() {
+        return words;
+    }
+
+    /** Shows the window. */
+    public void show() {
+        mountBar.refresh();
+        refresh();
+        stage.show();
+        board.requestFocus();
+    }
+
+    public Document document() {
+        return document;
+    }
+
+    public BoardState state() {
+        return state;
+    }
+
+    public FileActions files() {
+        return files;
+    }
+
+    /** Stops what runs beside the window. */
+    public void dispose() {
+        playback.stop();
+        trouble.dispose();
+        rescue.finish();
+    }
+}

@@ -1,0 +1,46 @@
+package org.palanca.desktop.app;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.stage.FileChooser;
+import javafx.stage.Stage;
+
+/** Asks with the system's own file window, starting where the last one ended. */
+final class NativeFileAsker implements FileAsker {
+    private final Stage owner;
+    private File folder;
+
+    NativeFileAsker(Stage owner) {
+        this.owner = owner;
+    }
+
+    @Override
+    public Optional<Path> toOpen(String title) {
+        return remember(chooser(title).showOpenDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> toSave(String title, String proposed) {
+        FileChooser chooser = chooser(title);
+        chooser.setInitialFileName(proposed);
+        return remember(chooser.showSaveDialog(owner));
+    }
+
+    private FileChooser chooser(String title) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        if (folder != null && folder.isDirectory()) {
+            chooser.setInitialDirectory(folder);
+        }
+        return chooser;
+    }
+
+    private Optional<Path> remember(File chosen) {
+        if (chosen == null) {
+            return Optional.empty();
+        }
+        folder = chosen.getParentFile();
+        return Optional.of(chosen.toPath());
+    }
+}

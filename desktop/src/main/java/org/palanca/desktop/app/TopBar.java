@@ -1,0 +1,193 @@
+package org.palanca.desktop.app;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import org.palanca.desktop.command.Command;
+import org.palanca.desktop.document.BoardState;
+import org.palanca.desktop.document.Document;
+import org.palanca.desktop.document.Settings;
+import org.palanca.result.WheelTravel;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.words.Words;
+
+/** Whose vehicle, which axle, in which pose, and the menus. */
+final class TopBar extends HBox {
+    private final Document document;
+    private final BoardState state;
+    private final Settings settings;
+    private final Supplier<Words> words;
+    private final List<Command> commands;
+    private final FileActions files;
+    private final Label name = new Label();
+    private final Label where = new Label();
+    private final Map<AxlePlace, ToggleButton> axles = new EnumMap<>(AxlePlace.class);
+    private final Button undo = new Button();
+    private final Button redo = new Button();
+    private final Button pin = new Button();
+    private final MenuButton file = new MenuButton();
+    private final MenuButton pose = new MenuButton();
+    private final MenuButton view = new MenuButton();
+
+    TopBar(
+            Document document,
+            BoardState state,
+            Settings settings,
+            Supplier<Words> words,
+            List<Command> commands,
+            FileActions files,
+            Consumer<AxlePlace> choose) {
+        this.document = document;
+        this.state = state;
+        this.settings = settings;
+        this.words = words;
+        this.commands = commands;
+        this.files = files;
+        getStyleClass().add("top-bar");
+        setAlignment(Pos.CENTER_LEFT);
+        name.getStyleClass().add("vehicle-name");
+        name.setId("vehicle-name");
+        name.setMinWidth(0);
+        where.getStyleClass().add("second");
+        where.setId("where");
+        where.setMinWidth(0);
+        where.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(where, Priority.ALWAYS);
+        HBox segments = new HBox();
+        segments.getStyleClass().add("segments");
+        segments.setMinWidth(Region.USE_PREF_SIZE);
+        ToggleGroup group = new ToggleGroup();
+        for (AxlePlace place : AxlePlace.values()) {
+            ToggleButton button = new ToggleButton();
+            button.setId("axle-" + place.id());
+            button.setToggleGroup(group);
+            button.setOnAction(event -> {
+                choose.accept(place);
+                button.setSelected(true);
+            });
+            axles.put(place, button);
+            segments.getChildren().add(button);
+        }
+        action(undo, "undo");
+        action(redo, "redo");
+        action(pin, "pin");
+        pin.setId("pin");
+        undo.setId("undo");
+        redo.setId("redo");
+        file.setId("menu-file");
+        pose.setId("menu-pose");
+        view.setId("menu-view");
+        for (MenuButton menu : List.of(file, pose, view)) {
+            menu.setMinWidth(Region.USE_PREF_SIZE);
+        }
+        file.setOnShowing(event -> fillFile());
+        fillFile();
+        getChildren().addAll(name, segments, where, undo, redo, pin, file, pose, view);
+    }
+
+    private Command command(String id) {
+        return commands.stream().filter(c -> c.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    private void action(Button button, String id) {
+        Command command = command(id);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setOnAction(event -> command.run());
+        command.enabled().addListener((o, before, now) -> button.setDisable(!now));
+        button.setDisable(!command.enabled().get());
+    }
+
+    private MenuItem item(String id) {
+        Command command = command(id);
+        MenuItem item = new MenuItem(words.get().text(command.key()));
+        item.setOnAction(event -> command.run());
+        item.setDisable(!command.enabled().get());
+        if (command.keys() != null) {
+            item.setText(item.getText() + "    " + command.keys().getDisplayText());
+        }
+        return item;
+    }
+
+    private void fillFile() {
+        Menu recent = new Menu(words.get().text("menu.recent"));
+        settings.recent().forEach(path -> {
+            MenuItem item = new MenuItem(path.getFileName().toString());
+            item.setMnemonicParsing(false);
+            item.setOnAction(event -> files.open(path));
+            recent.getItems().add(item);
+        });
+        recent.setDisable(recent.getItems().isEmpty());
+        file.getItems()
+                .setAll(
+                        item("new"),
+                        item("open"),
+                        recent,
+                        item("demo"),
+                        new SeparatorMenuItem(),
+                        item("save"),
+                        item("save_as"),
+                        new SeparatorMenuItem(),
+                        item("sheet"));
+    }
+
+    /** Shows the document and pose as they are now. */
+    void refresh() {
+        Words w = words.get();
+        String mark = document.unsaved().get() ? " •" : "";
+        name.setText(document.vehicle().name() + mark);
+        axles.forEach((place, button) -> {
+            button.setText(w.text("axle." + place.id()));
+            button.setDisable(document.vehicle().axle(place).isEmpty());
+            button.setSelected(state.axleProperty().get() == place);
+        });
+        where.setText(poseText(w) + " · "
+                + (document.baselineProperty().get() == document.vehicle()
+                        ? w.text("top.at_baseline")
+                        : w.text("top.against_baseline")));
+        undo.setText(w.text("command.undo"));
+        redo.setText(w.text("command.redo"));
+        pin.setText(w.text("command.pin"));
+        file.setText(w.text("menu.file"));
+        pose.setText(w.text("menu.pose"));
+        view.setText(w.text("menu.view"));
+        pose.getItems().setAll(item("ride"), item("bump"), item("droop"), item("twist"), item("play"));
+        view.getItems()
+                .setAll(
+                        item("find"),
+                        item("fit"),
+                        item("other_axle"),
+                        new SeparatorMenuItem(),
+                        item("units"),
+                        item("theme"),
+                        item("larger"),
+                        item("smaller"));
+    }
+
+    private String poseText(Words w) {
+        WheelTravel at = state.poseProperty().get();
+        if (at.equals(WheelTravel.RIDE)) {
+            return w.text("top.ride");
+        }
+        return w.text("top.pose", travel(at.left(), w), travel(at.right(), w));
+    }
+
+    private static String travel(double metres, Words w) {
+        String text = w.units().text(metres, Quantity.LENGTH).replace("-", "−");
+        return metres > 0 ? "+" + text : text;
+    }
+}

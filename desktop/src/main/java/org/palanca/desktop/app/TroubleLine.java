@@ -1,0 +1,215 @@
+package org.palanca.desktop.app;
+
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Supplier;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.util.Duration;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.desktop.analysis.Analysis;
+import org.palanca.desktop.document.Document;
+import org.palanca.desktop.strips.Verdicts;
+import org.palanca.result.ResultWords;
+import org.palanca.target.Remedy;
+import org.palanca.target.Scorecard;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Message;
+import org.palanca.words.Words;
+
+/**
+ * The one sentence at the foot: what is wrong, by how much, and one thing to try, which a button does. The search for
+ * that thing runs beside the drawing and gives way to the next change.
+ */
+final class TroubleLine extends HBox {
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+    private static final Duration IDLE = Duration.millis(250);
+
+    private final Document document;
+    private final Supplier<Words> words;
+    private final Label mark = new Label();
+    private final Label sentence = new Label();
+    private final Button attempt = new Button();
+    private final PauseTransition idle = new PauseTransition(IDLE);
+    private final AtomicInteger generation = new AtomicInteger();
+    private final ExecutorService searcher = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "remedy");
+        thread.setDaemon(true);
+        thread.setPriority(Thread.MIN_PRIORITY);
+        return thread;
+    });
+    private Analysis analysis;
+    private Remedy remedy;
+    private String complaint = "";
+
+    TroubleLine(Document document, Supplier<Words> words) {
+        this.document = document;
+        this.words = words;
+        setId("trouble");
+        getStyleClass().add("trouble");
+        setAlignment(Pos.CENTER_LEFT);
+        mark.getStyleClass().add("trouble-mark");
+        mark.setMinWidth(USE_PREF_SIZE);
+        sentence.setId("trouble-text");
+        sentence.setWrapText(true);
+        sentence.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(sentence, Priority.ALWAYS);
+        attempt.setId("trouble-try");
+        attempt.setMinWidth(USE_PREF_SIZE);
+        attempt.getStyleClass().add("main-action");
+        attempt.setOnAction(event -> attempt());
+        getChildren().addAll(mark, sentence, attempt);
+        idle.setOnFinished(event -> search());
+    }
+
+    /** Says what is wrong with something typed, until the next change. */
+    void complain(String text) {
+        complaint = text;
+        write();
+    }
+
+    /** Takes over what is now shown. */
+    void show(Analysis next) {
+        boolean sameVehicle = analysis != null && analysis.model().vehicle() == next.model().vehicle()
+                && analysis.model().axle().place() == next.model().axle().place();
+        analysis = next;
+        if (!sameVehicle) {
+            complaint = "";
+            remedy = null;
+            generation.incrementAndGet();
+            idle.playFromStart();
+        }
+        write();
+    }
+
+    private void search() {
+        Vehicle vehicle = analysis.model().vehicle();
+        AxlePlace place = analysis.model().axle().place();
+        Optional<Scorecard.Mark> worst = analysis.scorecard().worst();
+        if (worst.isEmpty()) {
+            return;
+        }
+        int mine = generation.get();
+        String id = worst.get().result().id();
+        searcher.execute(() -> {
+            Optional<Remedy> found = Remedy.find(vehicle, place, id, () -> generation.get() == mine);
+            Platform.runLater(() -> {
+                if (generation.get() == mine) {
+                    remedy = found.orElse(null);
+                    write();
+                }
+            });
+        });
+    }
+
+    /** Does what the sentence proposes, as one step that can be undone. */
+    void attempt() {
+        if (remedy != null) {
+            document.change(remedy.after(), Message.of("change.tried", remedy.mount().mount()), "");
+        }
+    }
+
+    private void write() {
+        if (analysis == null) {
+            return;
+        }
+        Words w = words.get();
+        attempt.setVisible(false);
+        attempt.setManaged(false);
+        boolean wrong = true;
+        if (!complaint.isEmpty()) {
+            mark.setText(w.text("trouble.typed"));
+            sentence.setText(complaint);
+        } else if (analysis.trouble().isPresent()) {
+            mark.setText(w.text("trouble.stuck"));
+            sentence.setText(w.text(analysis.trouble().get()));
+        } else if (analysis.scorecard().worst().isPresent()) {
+            mark.setText(w.text("trouble.out"));
+            sentence.setText(outOfBand(analysis.scorecard().worst().get(), w));
+        } else {
+            wrong = false;
+            mark.setText(w.text("trouble.none"));
+            sentence.setText(otherAxle(w));
+        }
+        pseudoClassStateChanged(WRONG, wrong);
+    }
+
+    private String outOfBand(Scorecard.Mark worst, Words w) {
+        Axle axle = analysis.model().axle();
+        Quantity quantity = worst.result().quantity();
+        double edge = worst.distance() > 0 ? worst.band().high() : worst.band().low();
+        String problem = w.text(
+                worst.distance() > 0 ? "trouble.high" : "trouble.low",
+                w.text("axle." + axle.place().id()),
+                ResultWords.name(worst.result(), w).toLowerCase(java.util.Locale.ROOT),
+                Verdicts.value(worst, w),
+                Verdicts.where(worst, w),
+                w.units().text(edge, quantity).replace("-", "−"));
+        if (remedy == null) {
+            return problem;
+        }
+        attempt.setText(w.text("trouble.try"));
+        attempt.setVisible(true);
+        attempt.setManaged(true);
+        return problem + " " + w.text(
+                remedy.cures() ? "trouble.move" : "trouble.move_better",
+                mountName(axle),
+                moves(remedy.by(), w),
+                Verdicts.value(remedy.mark(), w));
+    }
+
+    private String mountName(Axle axle) {
+        String name = remedy.mount().mount();
+        boolean pair = axle.mirrorImage(name).isPresent();
+        return pair ? words.get().text("trouble.both", name.replaceAll(" (left|right)$", "")) : name;
+    }
+
+    private static String moves(Vector3D by, Words w) {
+        StringBuilder text = new StringBuilder();
+        add(text, by.getX(), "move.forward", "move.back", w);
+        add(text, by.getZ(), "move.up", "move.down", w);
+        return text.toString();
+    }
+
+    private static void add(StringBuilder text, double distance, String plus, String minus, Words w) {
+        if (Math.abs(distance) > 1e-6) {
+            text.append(text.isEmpty() ? "" : " " + w.text("move.and") + " ")
+                    .append(w.text(distance > 0 ? plus : minus, Message.length(Math.abs(distance))));
+        }
+    }
+
+    /** When this axle is well, the other one may not be. */
+    private String otherAxle(Words w) {
+        Vehicle vehicle = analysis.model().vehicle();
+        for (Axle other : vehicle.axles()) {
+            if (other.place() != analysis.model().axle().place()) {
+                Optional<Scorecard.Mark> worst = Scorecard.of(
+                                new org.palanca.result.AxleModel(vehicle, other.place()))
+                        .worst();
+                if (worst.isPresent()) {
+                    return w.text(
+                            "trouble.other_axle",
+                            w.text("axle." + other.place().id()),
+                            ResultWords.name(worst.get().result(), w).toLowerCase(java.util.Locale.ROOT));
+                }
+            }
+        }
+        return w.text("trouble.all_in_band");
+    }
+
+    void dispose() {
+        generation.incrementAndGet();
+        searcher.shutdownNow();
+    }
+}

@@ -1,0 +1,2 @@
+/** Start, window, wiring, files. */
+package org.palanca.desktop.app;

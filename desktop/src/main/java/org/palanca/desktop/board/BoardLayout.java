@@ -1,0 +1,157 @@
+package org.palanca.desktop.board;
+
+import java.util.Optional;
+import javafx.geometry.Rectangle2D;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.drawing.Elevation;
+import org.palanca.drawing.Shape;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.Vehicle;
+
+/**
+ * Where the elevations and the pad lie on the board, and how metres become pixels. Side and top share their run along
+ * the vehicle, side and rear their heights, top and rear their widths, so that one hairline runs through all three.
+ *
+ * @param side area of the side elevation [px]
+ * @param rear area of the rear elevation
+ * @param top area of the top elevation
+ * @param pad area of the travel pad
+ * @param scale pixels a metre
+ * @param along across-coordinate of side and top that lies in the middle of their areas [m]
+ * @param lateral lateral coordinate in the middle of rear and top [m]
+ * @param height height in the middle of side and rear [m]
+ */
+public record BoardLayout(
+        Rectangle2D side,
+        Rectangle2D rear,
+        Rectangle2D top,
+        Rectangle2D pad,
+        double scale,
+        double along,
+        double lateral,
+        double height) {
+    private static final double GAP = 10;
+    private static final double TITLE = 16;
+
+    /** Room ahead of the foremost mount, so that there is somewhere to drag to [m]. */
+    private static final double ROOM_INWARD = 0.42;
+
+    private static final double ROOM_OUTWARD = 0.08;
+    private static final double ROOM_SIDEWAYS = 0.07;
+    private static final double ROOM_BELOW = 0.12;
+    private static final double ROOM_ABOVE = 0.16;
+
+    /** What the user did to the view: 1, 0, 0, 0 shows everything. */
+    public record Zoom(double times, double along, double lateral, double height) {
+        /** Everything in view. */
+        public static final Zoom FIT = new Zoom(1, 0, 0, 0);
+
+        Zoom moved(double byAlong, double byLateral, double byHeight) {
+            return new Zoom(times, along + byAlong, lateral + byLateral, height + byHeight);
+        }
+
+        Zoom scaled(double factor) {
+            return new Zoom(Math.max(0.5, Math.min(8, times * factor)), along, lateral, height);
+        }
+    }
+
+    /**
+     * Lays out a board of a size for one axle.
+     *
+     * @param size of text against normal, 1 to 1.5
+     */
+    public static BoardLayout of(double width, double height, double size, Vehicle vehicle, Axle axle, Zoom zoom) {
+        double line = axle.lineX(vehicle.wheelbase());
+        double radius = axle.tyre().diameter() / 2;
+        double inward = axle.place().outward() * -1;
+        double farthest = radius;
+        double highest = axle.tyre().diameter();
+        for (Mount mount : axle.mounts()) {
+            Vector3D at = axle.position(mount.name(), vehicle.wheelbase());
+            farthest = Math.max(farthest, inward * (at.getX() - line));
+            highest = Math.max(highest, at.getZ());
+        }
+        double inner = line + inward * (farthest + ROOM_INWARD);
+        double outer = line - inward * (radius + ROOM_OUTWARD);
+        double run = Math.abs(inner - outer);
+        double wide = axle.track() + axle.tyre().width() + 2 * ROOM_SIDEWAYS;
+        double tall = highest + ROOM_ABOVE + ROOM_BELOW;
+        double title = TITLE * size;
+        double scale = Math.max(
+                20,
+                Math.min((width - 3 * GAP) / (run + wide), (height - 3 * GAP - 2 * title) / (tall + wide)));
+        double sideWidth = width - 3 * GAP - wide * scale;
+        double sideHeight = Math.min(height - 3 * GAP - wide * scale, tall * scale + title);
+        double lowerTop = 2 * GAP + sideHeight;
+        double lowerHeight = height - lowerTop - GAP;
+        double right = 2 * GAP + sideWidth;
+        double rightWidth = width - right - GAP;
+        return new BoardLayout(
+                area(GAP, GAP, sideWidth, sideHeight),
+                area(right, GAP, rightWidth, sideHeight),
+                area(GAP, lowerTop, sideWidth, lowerHeight),
+                area(right, lowerTop, rightWidth, lowerHeight),
+                scale * zoom.times(),
+                -(inner + outer) / 2 + zoom.along(),
+                zoom.lateral(),
+                (highest + ROOM_ABOVE - ROOM_BELOW - title / 2 / scale) / 2 + title / 2 / scale + zoom.height());
+    }
+
+    private static Rectangle2D area(double x, double y, double width, double height) {
+        return new Rectangle2D(x, y, Math.max(1, width), Math.max(1, height));
+    }
+
+    /** Area of an elevation [px]. */
+    public Rectangle2D area(Elevation elevation) {
+        return switch (elevation) {
+            case SIDE -> side;
+            case REAR -> rear;
+            case TOP -> top;
+        };
+    }
+
+    /** Pixel column of a point of an elevation's drawing. */
+    public double x(Elevation elevation, double across) {
+        Rectangle2D area = area(elevation);
+        double middle = elevation == Elevation.REAR ? lateral : along;
+        return (area.getMinX() + area.getMaxX()) / 2 + (across - middle) * scale;
+    }
+
+    /** Pixel row of a point of an elevation's drawing. */
+    public double y(Elevation elevation, double up) {
+        Rectangle2D area = area(elevation);
+        double middle = elevation == Elevation.TOP ? lateral : height;
+        return (area.getMinY() + area.getMaxY()) / 2 - (up - middle) * scale;
+    }
+
+    /** Pixels of a point. */
+    public double x(Elevation elevation, Shape.Point point) {
+        return x(elevation, point.across());
+    }
+
+    /** Pixels of a point. */
+    public double y(Elevation elevation, Shape.Point point) {
+        return y(elevation, point.up());
+    }
+
+    /** The drawing's point at a pixel [m]. */
+    public Shape.Point point(Elevation elevation, double px, double py) {
+        Rectangle2D area = area(elevation);
+        double middleAcross = elevation == Elevation.REAR ? lateral : along;
+        double middleUp = elevation == Elevation.TOP ? lateral : height;
+        return new Shape.Point(
+                middleAcross + (px - (area.getMinX() + area.getMaxX()) / 2) / scale,
+                middleUp - (py - (area.getMinY() + area.getMaxY()) / 2) / scale);
+    }
+
+    /** The elevation under a pixel. */
+    public Optional<Elevation> elevation(double px, double py) {
+        for (Elevation elevation : Elevation.values()) {
+            if (area(elevation).contains(px, py)) {
+                return Optional.of(elevation);
+            }
+        }
+        return Optional.empty();
+    }
+}

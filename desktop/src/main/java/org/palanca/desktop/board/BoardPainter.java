@@ -1,0 +1,357 @@
+package org.palanca.desktop.board;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Rectangle2D;
+import javafx.scene.paint.Color;
+import javafx.scene.text.TextAlignment;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.desktop.analysis.Analysis;
+import org.palanca.desktop.document.BoardState;
+import org.palanca.drawing.AxleDrawing;
+import org.palanca.drawing.Elevation;
+import org.palanca.drawing.Shape;
+import org.palanca.geometry.InstantCentre;
+import org.palanca.result.AxleModel;
+import org.palanca.result.AxleMotion;
+import org.palanca.result.ResultWords;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.LinkRole;
+import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Words;
+import org.palanca.working.Construction;
+import org.palanca.working.Working;
+
+/** Draws one frame of the three elevations. */
+final class BoardPainter {
+    private final Scribe scribe;
+    private final BoardLayout layout;
+    private final Analysis analysis;
+    private final BoardState state;
+    private final Words words;
+    private final AxleModel model;
+    private final AxleMotion motion;
+    private final Axle axle;
+    private final Vehicle vehicle;
+
+    BoardPainter(Scribe scribe, BoardLayout layout, Analysis analysis, BoardState state, Words words) {
+        this.scribe = scribe;
+        this.layout = layout;
+        this.analysis = analysis;
+        this.state = state;
+        this.words = words;
+        model = analysis.model();
+        motion = model.motion();
+        axle = model.axle();
+        vehicle = model.vehicle();
+    }
+
+    /** Draws everything but the pad. {@code hover} is the mount under the pointer, or null. */
+    void draw(MountRef hover, Optional<AxleModel> baseline) {
+        for (Elevation elevation : Elevation.values()) {
+            Rectangle2D area = layout.area(elevation);
+            scribe.clipped(area, () -> {
+                surroundings(elevation, area);
+                baseline.ifPresent(before -> ghost(elevation, before));
+                scribe.shapes(layout, elevation, AxleDrawing.axle(model, elevation), false);
+                if (elevation == Elevation.SIDE) {
+                    sideConstruction(area);
+                } else if (elevation == Elevation.REAR) {
+                    rearConstruction();
+                }
+                lit(elevation);
+                mounts(elevation, hover);
+            });
+            String title = words.text("board." + elevation.name().toLowerCase(java.util.Locale.ROOT));
+            scribe.text(
+                    title,
+                    area.getMinX() + 4,
+                    area.getMinY() + 9 * scribe.size,
+                    TextAlignment.LEFT,
+                    scribe.theme.second(),
+                    false,
+                    13);
+        }
+        hairlines();
+        measures();
+    }
+
+    private void surroundings(Elevation elevation, Rectangle2D area) {
+        scribe.shapes(layout, elevation, AxleDrawing.surroundings(vehicle, elevation), false);
+        vehicle.axles().stream().filter(other -> other.place() != axle.place()).forEach(other -> {
+            if (elevation != Elevation.REAR) {
+                scribe.shapes(
+                        layout, elevation, AxleDrawing.axle(new AxleModel(vehicle, other.place()), elevation), true);
+            }
+        });
+        if (elevation == Elevation.TOP) {
+            scribe.pen(scribe.theme.faint(), 1.2, 14, 4, 3, 4);
+            double y = layout.y(elevation, 0);
+            scribe.line(area.getMinX(), y, area.getMaxX(), y);
+        } else {
+            ground(elevation, area);
+        }
+        if (elevation == Elevation.REAR) {
+            scribe.pen(scribe.theme.faint(), 1.2, 14, 4, 3, 4);
+            double x = layout.x(elevation, 0);
+            scribe.line(x, area.getMinY() + 18, x, layout.y(elevation, motion.ground()));
+        }
+        if (elevation == Elevation.SIDE) {
+            travelPath();
+        }
+    }
+
+    private void ground(Elevation elevation, Rectangle2D area) {
+        double y = layout.y(elevation, motion.ground());
+        scribe.pen(scribe.theme.second(), 1.4);
+        scribe.line(area.getMinX(), y, area.getMaxX(), y);
+        scribe.pen(scribe.theme.faint(), 1);
+        for (double x = area.getMinX(); x < area.getMaxX(); x += 10) {
+            scribe.line(x + 7, y, x, y + 7);
+        }
+    }
+
+    /** The way the wheel's centre takes from droop to bump, and the tyre at both ends. */
+    private void travelPath() {
+        List<Vector3D> path = analysis.centrePath();
+        if (path.size() < 2) {
+            return;
+        }
+        scribe.pen(scribe.theme.faint(), 1, 3, 4);
+        double r = axle.tyre().diameter() / 2 * layout.scale();
+        for (Vector3D end : List.of(path.get(0), path.get(path.size() - 1))) {
+            scribe.g.strokeOval(sideX(end) - r, sideY(end) - r, 2 * r, 2 * r);
+        }
+        scribe.pen(scribe.theme.second(), 1.2);
+        for (int i = 1; i < path.size(); i++) {
+            scribe.line(sideX(path.get(i - 1)), sideY(path.get(i - 1)), sideX(path.get(i)), sideY(path.get(i)));
+        }
+    }
+
+    private double sideX(Vector3D place) {
+        return layout.x(Elevation.SIDE, Elevation.SIDE.across(place));
+    }
+
+    private double sideY(Vector3D place) {
+        return layout.y(Elevation.SIDE, Elevation.SIDE.up(place));
+    }
+
+    private void ghost(Elevation elevation, AxleModel before) {
+        for (Shape shape : AxleDrawing.axle(before, elevation)) {
+            if (shape instanceof Shape.Bar bar) {
+                scribe.pen(scribe.theme.second(), 1, 5, 5);
+                scribe.line(
+                        layout.x(elevation, bar.from()),
+                        layout.y(elevation, bar.from()),
+                        layout.x(elevation, bar.to()),
+                        layout.y(elevation, bar.to()));
+            }
+        }
+    }
+
+    /** Link lines drawn on to the instant centre, and the reaction line, as a builder would scribe them. */
+    private void sideConstruction(Rectangle2D area) {
+        if (!motion.heaveExists()) {
+            return;
+        }
+        InstantCentre centre = motion.instantCentre();
+        if (centre instanceof InstantCentre.Finite at) {
+            Vector3D place = new Vector3D(at.x(), 0, at.z());
+            double x = sideX(place);
+            double y = sideY(place);
+            scribe.pen(scribe.theme.second(), 1, 9, 4, 2, 4);
+            for (LinkRole role : new LinkRole[] {LinkRole.UPPER, LinkRole.LOWER}) {
+                axle.links(role).stream().findFirst().ifPresent(link -> {
+                    Vector3D from = AxleDrawing.mount(model, link.from());
+                    scribe.line(sideX(from), sideY(from), x, y);
+                });
+            }
+            reaction(x, y);
+            instantCentre(area, x, y);
+        } else if (centre instanceof InstantCentre.AtInfinity far) {
+            double x = area.getMinX() + (axle.place() == AxlePlace.REAR ? 8 : area.getWidth() - 8);
+            scribe.text(
+                    words.text("board.parallel", Math.toDegrees(Math.atan(far.slope())) > 0 ? "↑" : "↓"),
+                    x,
+                    layout.y(Elevation.SIDE, motion.centreZ()) - 30,
+                    axle.place() == AxlePlace.REAR ? TextAlignment.LEFT : TextAlignment.RIGHT,
+                    scribe.theme.hand(),
+                    false,
+                    13);
+        }
+    }
+
+    private void reaction(double x, double y) {
+        double patchX = layout.x(Elevation.SIDE, -motion.patchX());
+        double patchY = layout.y(Elevation.SIDE, motion.ground());
+        scribe.pen(scribe.theme.hand(), 1.8);
+        scribe.line(patchX, patchY, x, y);
+        double share = axle.driveShare();
+        if (share > 0) {
+            double slope = vehicle.mass().centreHeight() / (share * vehicle.wheelbase());
+            double reach = 1.15;
+            double inward = -axle.place().outward();
+            double endX = patchX - inward * reach * layout.scale();
+            double endY = patchY - slope * reach * layout.scale();
+            scribe.pen(scribe.theme.second(), 1, 2, 4);
+            scribe.line(patchX, patchY, endX, endY);
+            scribe.text(
+                    "100 %",
+                    endX - inward * 4,
+                    endY - 8,
+                    inward > 0 ? TextAlignment.RIGHT : TextAlignment.LEFT,
+                    scribe.theme.second(),
+                    false,
+                    12);
+        }
+    }
+
+    private void instantCentre(Rectangle2D area, double x, double y) {
+        String label = words.text("point.instant_centre");
+        var ahead = analysis.strip("instant_centre_ahead").map(strip -> Math.abs(strip.outcome().number()));
+        String far = ahead.map(value -> words.units().text(value, Quantity.LENGTH)).orElse("");
+        boolean inside = area.contains(x, y);
+        if (inside) {
+            scribe.centre(x, y, scribe.theme.hand());
+            boolean nearLeft = x - area.getMinX() < 130;
+            scribe.text(label + " " + far, nearLeft ? x - 4 : x + 4, y - 20,
+                    nearLeft ? TextAlignment.LEFT : TextAlignment.RIGHT, scribe.theme.hand(), false, 13);
+            return;
+        }
+        double edge = x < area.getMinX() ? area.getMinX() + 6 : Math.min(x, area.getMaxX() - 6);
+        double patchX = layout.x(Elevation.SIDE, -motion.patchX());
+        double patchY = layout.y(Elevation.SIDE, motion.ground());
+        double at = patchY + (y - patchY) * (edge - patchX) / (x - patchX);
+        double row = Math.max(area.getMinY() + 30, Math.min(area.getMaxY() - 12, at - 14));
+        boolean left = x < area.getMinX();
+        scribe.text((left ? "← " : "") + label + " " + far + (left ? "" : " →"), edge, row,
+                left ? TextAlignment.LEFT : TextAlignment.RIGHT, scribe.theme.hand(), false, 13);
+    }
+
+    private void rearConstruction() {
+        if (!motion.rollExists()) {
+            return;
+        }
+        double z = motion.centreZ()
+                + motion.roll().left(motion.centreX(), motion.centreZ()) / motion.roll().roll();
+        double x = layout.x(Elevation.REAR, 0);
+        double y = layout.y(Elevation.REAR, z);
+        Color hand = scribe.theme.hand();
+        scribe.pen(hand, 1.8);
+        scribe.g.strokePolygon(new double[] {x - 8, x + 8, x}, new double[] {y + 6, y + 6, y - 8}, 3);
+        scribe.text(words.text("point.roll_centre"), x + 14, y - 8, TextAlignment.LEFT, hand, false, 13);
+    }
+
+    /** The construction of the result whose working is open. */
+    private void lit(Elevation elevation) {
+        String id = state.litProperty().get();
+        if (id == null || analysis.strip(id).isEmpty()) {
+            return;
+        }
+        Optional<Working> working = model.working(model.result(id));
+        working.ifPresent(shown -> {
+            scribe.shapes(layout, elevation, AxleDrawing.construction(shown.constructions(), elevation), false);
+            for (Construction part : shown.constructions()) {
+                if (part instanceof Construction.Point point) {
+                    scribe.centre(
+                            layout.x(elevation, elevation.across(point.at())),
+                            layout.y(elevation, elevation.up(point.at())),
+                            scribe.theme.hand());
+                }
+            }
+        });
+    }
+
+    private void mounts(Elevation elevation, MountRef hover) {
+        MountRef selected = selection();
+        Optional<String> follows = selected == null ? Optional.empty() : partner(selected.mount());
+        for (Mount mount : axle.mounts()) {
+            Vector3D at = AxleDrawing.mount(model, mount.name());
+            double x = layout.x(elevation, elevation.across(at));
+            double y = layout.y(elevation, elevation.up(at));
+            boolean held = selected != null && selected.mount().equals(mount.name());
+            boolean under = hover != null && hover.mount().equals(mount.name());
+            scribe.mount(x, y, held || under ? scribe.theme.hand() : scribe.theme.line());
+            if (held) {
+                scribe.ring(x, y, false);
+            } else if (follows.filter(mount.name()::equals).isPresent()) {
+                scribe.ring(x, y, true);
+            }
+        }
+    }
+
+    private MountRef selection() {
+        MountRef selected = state.selectionProperty().get();
+        boolean here = selected != null
+                && selected.axle() == axle.place()
+                && axle.mount(selected.mount()).isPresent();
+        return here ? selected : null;
+    }
+
+    /** The mount on the other side that moves along. */
+    private Optional<String> partner(String mount) {
+        if (axle.mount(mount).orElseThrow().placement() instanceof org.palanca.vehicle.Placement.MirrorOf mirror) {
+            return Optional.of(mirror.mount());
+        }
+        return axle.mirrorImage(mount).map(Mount::name);
+    }
+
+    /** One hairline through the mount in hand, through all three elevations. */
+    private void hairlines() {
+        MountRef selected = selection();
+        if (selected == null) {
+            return;
+        }
+        Vector3D at = AxleDrawing.mount(model, selected.mount());
+        scribe.pen(scribe.theme.hand(), 0.6);
+        double x = layout.x(Elevation.SIDE, Elevation.SIDE.across(at));
+        if (x > layout.side().getMinX() && x < layout.side().getMaxX()) {
+            scribe.line(x, layout.side().getMinY() + 20, x, layout.top().getMaxY());
+        }
+        double y = layout.y(Elevation.SIDE, at.getZ());
+        if (y > layout.side().getMinY() && y < layout.side().getMaxY()) {
+            scribe.line(layout.side().getMinX(), y, layout.rear().getMaxX(), y);
+        }
+    }
+
+    /** The tape's three measures of the mount in hand, where a tape would be laid. */
+    private void measures() {
+        MountRef selected = selection();
+        if (selected == null) {
+            return;
+        }
+        Vector3D at = axle.position(selected.mount(), vehicle.wheelbase());
+        double line = axle.lineX(vehicle.wheelbase());
+        Words w = words;
+        double x = layout.x(Elevation.SIDE, -at.getX());
+        double lineX = layout.x(Elevation.SIDE, -line);
+        double below = Math.min(layout.side().getMaxY() - 10, layout.y(Elevation.SIDE, 0) + 18 * scribe.size);
+        if (Math.abs(x - lineX) > 3) {
+            scribe.dimensionAcross(
+                    x, lineX, below, w.units().format(Math.abs(at.getX() - line), Quantity.LENGTH).number());
+        }
+        double rearX = layout.x(Elevation.REAR, -at.getY());
+        scribe.dimensionUp(
+                rearX,
+                layout.y(Elevation.REAR, 0),
+                layout.y(Elevation.REAR, at.getZ()),
+                w.units().format(at.getZ(), Quantity.LENGTH).number());
+        double centre = layout.x(Elevation.REAR, 0);
+        if (Math.abs(rearX - centre) > 3) {
+            scribe.dimensionAcross(
+                    rearX,
+                    centre,
+                    layout.y(Elevation.REAR, at.getZ()) - 22 * scribe.size,
+                    w.units().format(Math.abs(at.getY()), Quantity.LENGTH).number());
+        }
+    }
+
+    /** Name of a result for a caption. */
+    static String caption(Analysis.StripValue strip, Words words) {
+        return ResultWords.name(strip.result(), words);
+    }
+}

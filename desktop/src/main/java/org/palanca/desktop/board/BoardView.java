@@ -1,0 +1,326 @@
+package org.palanca.desktop.board;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Supplier;
+import javafx.scene.Cursor;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.Region;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.desktop.analysis.Analysis;
+import org.palanca.desktop.document.BoardState;
+import org.palanca.desktop.document.Document;
+import org.palanca.desktop.theme.Theme;
+import org.palanca.drawing.AxleDrawing;
+import org.palanca.drawing.Elevation;
+import org.palanca.drawing.Shape;
+import org.palanca.result.AxleModel;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.edit.MountMoves;
+import org.palanca.words.Message;
+import org.palanca.words.Words;
+
+/** The board as a control: draws the present analysis and turns pointer and keys into changes. */
+public final class BoardView extends Region {
+    private static final double REACH = 16;
+    private static final AtomicLong GESTURES = new AtomicLong();
+
+    private final Document document;
+    private final BoardState state;
+    private final Supplier<Words> words;
+    private final Supplier<Theme> theme;
+    private final Canvas canvas = new Canvas();
+    private BoardLayout.Zoom zoom = BoardLayout.Zoom.FIT;
+    private BoardLayout layout;
+    private PadLayout pad;
+    private Analysis analysis;
+    private Vehicle baseline;
+    private double size = 1;
+    private MountRef hover;
+    private Elevation lastElevation = Elevation.SIDE;
+    private Gesture gesture;
+
+    /** What goes on between press and release. */
+    private interface Gesture {
+        void drag(MouseEvent event);
+    }
+
+    public BoardView(Document document, BoardState state, Supplier<Words> words, Supplier<Theme> theme) {
+        this.document = document;
+        this.state = state;
+        this.words = words;
+        this.theme = theme;
+        setId("board");
+        getStyleClass().add("board");
+        setFocusTraversable(true);
+        getChildren().add(canvas);
+        setMinSize(200, 200);
+        focusedProperty().addListener((o, before, now) -> draw());
+        state.selectionProperty().addListener((o, before, now) -> draw());
+        state.axleProperty().addListener((o, before, now) -> zoom = BoardLayout.Zoom.FIT);
+        setOnMouseMoved(this::moved);
+        setOnMouseExited(event -> hover(null));
+        setOnMousePressed(this::pressed);
+        setOnMouseDragged(event -> {
+            if (gesture != null) {
+                gesture.drag(event);
+            }
+        });
+        setOnMouseReleased(event -> {
+            gesture = null;
+            document.endGesture();
+        });
+        setOnScroll(this::scrolled);
+        setOnKeyPressed(this::key);
+    }
+
+    /** Shows an analysis. */
+    public void show(Analysis next, Vehicle against) {
+        analysis = next;
+        baseline = against;
+        draw();
+    }
+
+    /** Sets how large text is, 1 for normal. */
+    public void setTextSize(double times) {
+        size = times;
+        draw();
+    }
+
+    /** Shows everything again after zooming. */
+    public void fit() {
+        zoom = BoardLayout.Zoom.FIT;
+        draw();
+    }
+
+    @Override
+    protected void layoutChildren() {
+        canvas.setWidth(getWidth());
+        canvas.setHeight(getHeight());
+        draw();
+    }
+
+    /** Draws the frame anew. */
+    public void draw() {
+        if (analysis == null || canvas.getWidth() < 50 || canvas.getHeight() < 50) {
+            return;
+        }
+        Vehicle vehicle = analysis.model().vehicle();
+        Axle axle = analysis.model().axle();
+        layout = BoardLayout.of(canvas.getWidth(), canvas.getHeight(), size, vehicle, axle, zoom);
+        pad = PadLayout.of(layout.pad(), axle.travel(), size);
+        Theme colours = theme.get();
+        var g = canvas.getGraphicsContext2D();
+        g.setFill(colours.ground());
+        g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        Scribe scribe = new Scribe(g, colours, size);
+        new BoardPainter(scribe, layout, analysis, state, words.get()).draw(hover, before(vehicle, axle));
+        new PadPainter(scribe, pad, analysis, words.get()).draw(layout.pad(), shownResult(), false);
+        if (isFocused()) {
+            scribe.pen(colours.hand(), 2);
+            g.strokeRect(1.5, 1.5, canvas.getWidth() - 3, canvas.getHeight() - 3);
+        }
+    }
+
+    private Optional<AxleModel> before(Vehicle vehicle, Axle axle) {
+        if (baseline == vehicle || baseline.axle(axle.place()).filter(axle::equals).isPresent()) {
+            return Optional.empty();
+        }
+        return baseline.axle(axle.place()).map(old -> {
+            AxleModel model = new AxleModel(baseline, old.place());
+            model.moveTo(analysis.pose());
+            return model;
+        });
+    }
+
+    private String shownResult() {
+        String lit = state.litProperty().get();
+        return lit != null ? lit : analysis.strips().get(0).result().id();
+    }
+
+    // --- Pointer ---------------------------------------------------------------------------------------------------
+
+    /** A mount under a pixel, the measured side before its mirror image, what is in hand before all. */
+    private Optional<MountRef> mountAt(double px, double py) {
+        Optional<Elevation> elevation = layout.elevation(px, py);
+        if (elevation.isEmpty()) {
+            return Optional.empty();
+        }
+        Axle axle = analysis.model().axle();
+        MountRef best = null;
+        double least = REACH;
+        for (Mount mount : axle.mounts()) {
+            Vector3D at = AxleDrawing.mount(analysis.model(), mount.name());
+            double away = Math.hypot(
+                    layout.x(elevation.get(), elevation.get().across(at)) - px,
+                    layout.y(elevation.get(), elevation.get().up(at)) - py);
+            MountRef ref = new MountRef(axle.place(), mount.name());
+            double rank = away
+                    + (mount.mirrored() ? 0.5 : 0)
+                    - (ref.equals(state.selectionProperty().get()) ? 1 : 0);
+            if (rank < least) {
+                least = rank;
+                best = ref;
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    private void moved(MouseEvent event) {
+        if (layout == null) {
+            return;
+        }
+        hover(mountAt(event.getX(), event.getY()).orElse(null));
+        setCursor(hover != null ? Cursor.MOVE : Cursor.DEFAULT);
+    }
+
+    private void hover(MountRef next) {
+        if (next != hover && (next == null || !next.equals(hover))) {
+            hover = next;
+            draw();
+        }
+    }
+
+    private void pressed(MouseEvent event) {
+        requestFocus();
+        if (layout == null) {
+            return;
+        }
+        if (layout.pad().contains(event.getX(), event.getY())) {
+            gesture = this::pull;
+            pull(event);
+            return;
+        }
+        Optional<MountRef> mount = mountAt(event.getX(), event.getY());
+        Elevation elevation = layout.elevation(event.getX(), event.getY()).orElse(lastElevation);
+        lastElevation = elevation;
+        if (mount.isPresent() && event.getButton() == MouseButton.PRIMARY) {
+            state.selectionProperty().set(mount.get());
+            gesture = dragOf(mount.get(), elevation, event);
+        } else {
+            if (event.isStillSincePress() && event.getClickCount() == 2) {
+                fit();
+            }
+            gesture = panOf(event);
+        }
+    }
+
+    private void pull(MouseEvent event) {
+        state.poseProperty().set(pad.pose(event.getX(), event.getY(), event.isShiftDown()));
+    }
+
+    private Gesture dragOf(MountRef ref, Elevation elevation, MouseEvent press) {
+        Shape.Point grabbed = layout.point(elevation, press.getX(), press.getY());
+        BoardLayout frozen = layout;
+        MountDrag drag =
+                new MountDrag(analysis.model(), ref, elevation, grabbed, words.get().units().length());
+        String name = "drag " + GESTURES.incrementAndGet();
+        return event -> {
+            Shape.Point pointer = frozen.point(elevation, event.getX(), event.getY());
+            document.change(drag.to(pointer, event.isShiftDown()), Message.of("change.moved", ref.mount()), name);
+        };
+    }
+
+    private Gesture panOf(MouseEvent press) {
+        double startX = press.getX();
+        double startY = press.getY();
+        BoardLayout.Zoom start = zoom;
+        double scale = layout.scale();
+        Elevation elevation = layout.elevation(startX, startY).orElse(Elevation.SIDE);
+        return event -> {
+            double across = -(event.getX() - startX) / scale;
+            double up = (event.getY() - startY) / scale;
+            zoom = switch (elevation) {
+                case SIDE -> start.moved(across, 0, up);
+                case TOP -> start.moved(across, up, 0);
+                case REAR -> start.moved(0, across, up);
+            };
+            draw();
+        };
+    }
+
+    private void scrolled(ScrollEvent event) {
+        if (layout != null && !layout.pad().contains(event.getX(), event.getY()) && event.getDeltaY() != 0) {
+            zoom = zoom.scaled(event.getDeltaY() > 0 ? 1.12 : 1 / 1.12);
+            draw();
+            event.consume();
+        }
+    }
+
+    // --- Keys ------------------------------------------------------------------------------------------------------
+
+    private void key(KeyEvent event) {
+        KeyCode code = event.getCode();
+        if (code == KeyCode.ESCAPE) {
+            state.selectionProperty().set(null);
+        } else if (code == KeyCode.CLOSE_BRACKET || code == KeyCode.OPEN_BRACKET) {
+            selectNext(code == KeyCode.CLOSE_BRACKET ? 1 : -1);
+        } else if (code.isArrowKey() && state.selectionProperty().get() != null && !event.isShortcutDown()) {
+            nudge(code, event.isShiftDown() ? 16 : 1);
+        } else {
+            return;
+        }
+        event.consume();
+    }
+
+    private void selectNext(int step) {
+        List<Mount> mounts = analysis.model().axle().mounts();
+        MountRef selected = state.selectionProperty().get();
+        int at = -1;
+        for (int i = 0; i < mounts.size(); i++) {
+            if (selected != null && mounts.get(i).name().equals(selected.mount())) {
+                at = i;
+            }
+        }
+        int next = at < 0 ? 0 : Math.floorMod(at + step, mounts.size());
+        state.selectionProperty()
+                .set(new MountRef(
+                        analysis.model().axle().place(), mounts.get(next).name()));
+    }
+
+    /** Moves what is in hand the way the arrow points in the elevation touched last. */
+    private void nudge(KeyCode code, int steps) {
+        MountRef ref = state.selectionProperty().get();
+        if (ref.axle() != analysis.model().axle().place()) {
+            return;
+        }
+        Vector3D at = analysis.model().axle().position(ref.mount(), document.vehicle().wheelbase());
+        double step = steps * MountDrag.grid(words.get().units().length());
+        double across = code == KeyCode.RIGHT ? step : code == KeyCode.LEFT ? -step : 0;
+        double up = code == KeyCode.UP ? step : code == KeyCode.DOWN ? -step : 0;
+        Vector3D to = lastElevation.place(
+                lastElevation.across(at) + across, lastElevation.up(at) + up, at);
+        document.change(
+                MountMoves.moveTo(document.vehicle(), ref, to),
+                Message.of("change.moved", ref.mount()),
+                "nudge " + ref.mount());
+    }
+
+    // --- For tests and pictures ------------------------------------------------------------------------------------
+
+    /** Where a mount is drawn in an elevation, in this control's own pixels. */
+    public javafx.geometry.Point2D pixel(String mount, Elevation elevation) {
+        Vector3D at = AxleDrawing.mount(analysis.model(), mount);
+        return new javafx.geometry.Point2D(
+                layout.x(elevation, elevation.across(at)), layout.y(elevation, elevation.up(at)));
+    }
+
+    /** Pixels a metre. */
+    public double pixelsPerMetre() {
+        return layout.scale();
+    }
+
+    /** The pad's square in this control's own pixels. */
+    public javafx.geometry.Rectangle2D padSquare() {
+        return pad.square();
+    }
+}

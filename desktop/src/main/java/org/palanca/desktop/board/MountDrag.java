@@ -1,0 +1,92 @@
+package org.palanca.desktop.board;
+
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.drawing.Elevation;
+import org.palanca.drawing.Shape;
+import org.palanca.mechanism.Pose;
+import org.palanca.result.AxleModel;
+import org.palanca.units.LengthStyle;
+import org.palanca.units.Lengths;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.edit.MountMoves;
+
+/**
+ * The arithmetic of moving a mount by hand: no nodes in it. What is dragged is the mount as it is drawn, at the pose the
+ * axle is in; what changes is where it is bolted at ride.
+ */
+public final class MountDrag {
+    private final Vehicle vehicle;
+    private final MountRef ref;
+    private final Elevation elevation;
+    private final Vector3D drawnAtStart;
+    private final Shape.Point grabbed;
+    private final AxleModel start;
+    private final double grid;
+
+    /**
+     * Takes hold of a mount.
+     *
+     * @param model the axle as it is drawn
+     * @param grabbed where the pointer is in the elevation's drawing [m]
+     * @param style decides the grid that mounts settle on: sixteenths, thirty-seconds, or whole millimetres
+     */
+    public MountDrag(AxleModel model, MountRef ref, Elevation elevation, Shape.Point grabbed, LengthStyle style) {
+        this.vehicle = model.vehicle();
+        this.ref = ref;
+        this.elevation = elevation;
+        this.grabbed = grabbed;
+        this.start = model;
+        this.grid = grid(style);
+        drawnAtStart = org.palanca.drawing.AxleDrawing.mount(model, ref.mount());
+    }
+
+    /** The step a mount settles on in a style [m]. */
+    public static double grid(LengthStyle style) {
+        return switch (style) {
+            case MILLIMETRES -> Lengths.MILLIMETRE;
+            case INCH_THIRTY_SECONDS -> Lengths.INCH / 32;
+            case INCH_SIXTEENTHS, INCH_DECIMAL -> Lengths.INCH / 16;
+        };
+    }
+
+    /**
+     * The vehicle with the mount under the pointer.
+     *
+     * @param pointer where the pointer is now [m]
+     * @param free whether the mount is not to settle on the grid
+     */
+    public Vehicle to(Shape.Point pointer, boolean free) {
+        double across = elevation.across(drawnAtStart) + pointer.across() - grabbed.across();
+        double up = elevation.up(drawnAtStart) + pointer.up() - grabbed.up();
+        Vector3D atRide = atRide(elevation.place(across, up, drawnAtStart));
+        return MountMoves.moveTo(vehicle, ref, free ? atRide : settled(atRide));
+    }
+
+    /** Undoes the axle's pose for a mount that rides on it. */
+    private Vector3D atRide(Vector3D drawn) {
+        Axle axle = start.axle();
+        if (!axle.mount(ref.mount()).orElseThrow().body().equals(Mount.AXLE)) {
+            return drawn;
+        }
+        Pose pose = start.pose();
+        Vector3D origin = new Vector3D(axle.lineX(vehicle.wheelbase()), 0, axle.tyre().loadedRadius());
+        return origin.add(pose.rotation().applyInverseTo(drawn.subtract(pose.origin())));
+    }
+
+    /** Settles the three measures a tape gives on the grid. Those that were not dragged stay as they were. */
+    private Vector3D settled(Vector3D place) {
+        Vector3D before = start.axle().position(ref.mount(), vehicle.wheelbase());
+        double line = start.axle().lineX(vehicle.wheelbase());
+        return new Vector3D(
+                settled(place.getX() - line, before.getX() - line) + line,
+                settled(place.getY(), before.getY()),
+                settled(place.getZ(), before.getZ()));
+    }
+
+    private double settled(double value, double before) {
+        return Math.abs(value - before) < grid / 4 ? before : Math.round(value / grid) * grid;
+    }
+}

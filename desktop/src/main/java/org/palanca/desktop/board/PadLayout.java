@@ -1,0 +1,63 @@
+package org.palanca.desktop.board;
+
+import javafx.geometry.Rectangle2D;
+import org.palanca.result.WheelTravel;
+import org.palanca.vehicle.Travel;
+
+/**
+ * The travel pad's square: left wheel across, right wheel up, droop to bump.
+ *
+ * @param square area [px]
+ * @param travel what its edges stand for
+ */
+public record PadLayout(Rectangle2D square, Travel travel) {
+    private static final double SNAP_PIXELS = 5;
+
+    /** The largest square in an area, with room for its words and, below, its buttons. */
+    public static PadLayout of(Rectangle2D area, Travel travel, double size) {
+        double left = 34 * size;
+        double above = 40 * size;
+        double below = 62 * size;
+        double edge = Math.max(40, Math.min(area.getWidth() - 2 * left, area.getHeight() - above - below));
+        double x = area.getMinX() + (area.getWidth() - edge) / 2;
+        return new PadLayout(new Rectangle2D(x, area.getMinY() + above, edge, edge), travel);
+    }
+
+    private double whole() {
+        return Math.max(1e-9, travel.bump() + travel.droop());
+    }
+
+    /** Pixel column of a left travel [m]. */
+    public double x(double left) {
+        return square.getMinX() + (left + travel.droop()) / whole() * square.getWidth();
+    }
+
+    /** Pixel row of a right travel [m]. */
+    public double y(double right) {
+        return square.getMaxY() - (right + travel.droop()) / whole() * square.getHeight();
+    }
+
+    /**
+     * The pose at a pixel, kept within the square; near ride it is ride, and near an even pose it is even.
+     *
+     * @param even whether both wheels are to move alike
+     */
+    public WheelTravel pose(double px, double py, boolean even) {
+        double left = clamp((px - square.getMinX()) / square.getWidth() * whole() - travel.droop());
+        double right = clamp((square.getMaxY() - py) / square.getHeight() * whole() - travel.droop());
+        double snap = SNAP_PIXELS / square.getWidth() * whole();
+        if (even || Math.abs(left - right) < snap) {
+            left = (left + right) / 2;
+            right = left;
+        } else if (Math.abs(left + right) < snap) {
+            left = (left - right) / 2;
+            right = -left;
+        }
+        boolean nearRide = Math.abs(left) < snap && Math.abs(right) < snap;
+        return nearRide ? WheelTravel.RIDE : new WheelTravel(left, right);
+    }
+
+    private double clamp(double value) {
+        return Math.max(-travel.droop(), Math.min(travel.bump(), value));
+    }
+}

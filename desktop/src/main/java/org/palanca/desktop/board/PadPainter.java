@@ -1,0 +1,164 @@
+package org.palanca.desktop.board;
+
+import javafx.geometry.Rectangle2D;
+import javafx.scene.text.TextAlignment;
+import org.palanca.desktop.analysis.Analysis;
+import org.palanca.result.Outcome;
+import org.palanca.result.WheelTravel;
+import org.palanca.sweep.TravelMap;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.TargetBand;
+import org.palanca.words.Words;
+
+/** Draws the travel pad: where the axle can go, and where the shown result leaves its band. */
+final class PadPainter {
+    private final Scribe scribe;
+    private final PadLayout pad;
+    private final Analysis analysis;
+    private final Words words;
+
+    PadPainter(Scribe scribe, PadLayout pad, Analysis analysis, Words words) {
+        this.scribe = scribe;
+        this.pad = pad;
+        this.analysis = analysis;
+        this.words = words;
+    }
+
+    void draw(Rectangle2D area, String shownResult, boolean focused) {
+        Rectangle2D square = pad.square();
+        var strip = analysis.strip(shownResult).orElse(analysis.strips().get(0));
+        scribe.text(
+                words.text("pad.title"),
+                area.getMinX() + 4,
+                area.getMinY() + 9 * scribe.size,
+                TextAlignment.LEFT,
+                scribe.theme.second(),
+                false,
+                13);
+        scribe.g.setFill(scribe.theme.panel());
+        scribe.g.fillRect(square.getMinX(), square.getMinY(), square.getWidth(), square.getHeight());
+        cells(strip);
+        key(area, strip);
+        frame(square, focused);
+        dot();
+    }
+
+    private void cells(Analysis.StripValue strip) {
+        TravelMap map = analysis.map();
+        int index = analysis.strips().indexOf(strip);
+        double cell = pad.square().getWidth() / map.size();
+        for (int i = 0; i < map.size(); i++) {
+            for (int j = 0; j < map.size(); j++) {
+                double x = pad.square().getMinX() + j * cell;
+                double y = pad.square().getMaxY() - (i + 1) * cell;
+                cell(map.value(j, i, index), strip, x, y, cell);
+            }
+        }
+    }
+
+    /** Over the band: strokes rising; under it: strokes falling; out of reach: crossed. In band: plain. */
+    private void cell(double value, Analysis.StripValue strip, double x, double y, double cell) {
+        if (Double.isNaN(value)) {
+            scribe.pen(scribe.theme.faint(), 1);
+            scribe.line(x, y, x + cell, y + cell);
+            scribe.line(x, y + cell, x + cell, y);
+            return;
+        }
+        TargetBand.Verdict verdict = strip.band().map(band -> band.verdict(value)).orElse(TargetBand.Verdict.IN_BAND);
+        switch (verdict) {
+            case HIGH -> {
+                scribe.pen(scribe.theme.limit(), 1);
+                scribe.line(x, y + cell, x + cell, y);
+            }
+            case LOW -> {
+                scribe.pen(scribe.theme.second(), 1);
+                scribe.line(x, y, x + cell, y + cell);
+            }
+            case IN_BAND -> {
+                scribe.g.setFill(scribe.theme.faint().deriveColor(0, 1, 1, 0.55));
+                scribe.g.fillRect(x, y, cell + 0.5, cell + 0.5);
+            }
+        }
+    }
+
+    private void key(Rectangle2D area, Analysis.StripValue strip) {
+        double y = area.getMinY() + 26 * scribe.size;
+        double x = pad.square().getMinX();
+        String name = BoardPainter.caption(strip, words);
+        if (strip.band().isEmpty()) {
+            scribe.text(words.text("pad.no_band", name), x, y, TextAlignment.LEFT, scribe.theme.second(), false, 12);
+            return;
+        }
+        scribe.text(name + ":", x, y, TextAlignment.LEFT, scribe.theme.line(), false, 12);
+        double at = x + (name.length() * 6.2 + 12) * scribe.size;
+        at = keyMark(at, y, TargetBand.Verdict.IN_BAND);
+        at = keyMark(at, y, TargetBand.Verdict.HIGH);
+        keyMark(at, y, TargetBand.Verdict.LOW);
+    }
+
+    private double keyMark(double x, double y, TargetBand.Verdict verdict) {
+        double edge = 10 * scribe.size;
+        double top = y - edge / 2;
+        switch (verdict) {
+            case IN_BAND -> {
+                scribe.g.setFill(scribe.theme.faint());
+                scribe.g.fillRect(x, top, edge, edge);
+            }
+            case HIGH -> {
+                scribe.pen(scribe.theme.limit(), 1.4);
+                scribe.line(x, top + edge, x + edge, top);
+                scribe.line(x, top + edge / 2, x + edge / 2, top);
+                scribe.line(x + edge / 2, top + edge, x + edge, top + edge / 2);
+            }
+            case LOW -> {
+                scribe.pen(scribe.theme.second(), 1.4);
+                scribe.line(x, top, x + edge, top + edge);
+                scribe.line(x + edge / 2, top, x + edge, top + edge / 2);
+                scribe.line(x, top + edge / 2, x + edge / 2, top + edge);
+            }
+        }
+        String word = words.text("verdict." + verdict);
+        scribe.text(word, x + edge + 4, y, TextAlignment.LEFT, scribe.theme.second(), false, 12);
+        return x + edge + (word.length() * 5.8 + 14) * scribe.size;
+    }
+
+    private void frame(Rectangle2D square, boolean focused) {
+        scribe.pen(focused ? scribe.theme.hand() : scribe.theme.second(), focused ? 2.2 : 1.4);
+        scribe.g.strokeRect(square.getMinX(), square.getMinY(), square.getWidth(), square.getHeight());
+        scribe.pen(scribe.theme.second(), 0.8, 6, 4);
+        scribe.line(pad.x(0), square.getMinY(), pad.x(0), square.getMaxY());
+        scribe.line(square.getMinX(), pad.y(0), square.getMaxX(), pad.y(0));
+        scribe.pen(scribe.theme.faint(), 1, 3, 5);
+        scribe.line(square.getMinX(), square.getMaxY(), square.getMaxX(), square.getMinY());
+        String droop = words.text("pad.droop", words.units().format(pad.travel().droop(), Quantity.LENGTH).number());
+        String bump = words.text("pad.bump", words.units().format(pad.travel().bump(), Quantity.LENGTH).number());
+        double below = square.getMaxY() + 10 * scribe.size;
+        var second = scribe.theme.second();
+        scribe.text(droop, square.getMinX(), below, TextAlignment.LEFT, second, false, 12);
+        scribe.text(words.text("pad.left"), (square.getMinX() + square.getMaxX()) / 2, below, TextAlignment.CENTER, second, false, 12);
+        scribe.text(bump, square.getMaxX(), below, TextAlignment.RIGHT, second, false, 12);
+        scribe.g.save();
+        scribe.g.translate(square.getMinX() - 11 * scribe.size, square.getMaxY());
+        scribe.g.rotate(-90);
+        scribe.text(droop, 0, 0, TextAlignment.LEFT, second, false, 12);
+        scribe.text(words.text("pad.right"), square.getHeight() / 2, 0, TextAlignment.CENTER, second, false, 12);
+        scribe.text(bump, square.getHeight(), 0, TextAlignment.RIGHT, second, false, 12);
+        scribe.g.restore();
+    }
+
+    private void dot() {
+        WheelTravel pose = analysis.pose();
+        double x = pad.x(pose.left());
+        double y = pad.y(pose.right());
+        scribe.g.setFill(scribe.theme.ground());
+        scribe.g.fillOval(x - 9, y - 9, 18, 18);
+        scribe.pen(scribe.theme.hand(), 2.6);
+        scribe.g.strokeOval(x - 9, y - 9, 18, 18);
+        scribe.line(x - 14, y, x + 14, y);
+        scribe.line(x, y - 14, x, y + 14);
+        boolean reached = analysis.strips().get(0).outcome() instanceof Outcome.Value || analysis.model().closed();
+        if (!reached) {
+            scribe.text(words.text("pad.out_of_reach"), x + 18, y, TextAlignment.LEFT, scribe.theme.limit(), false, 13);
+        }
+    }
+}

@@ -1,0 +1,122 @@
+package org.palanca.desktop.control;
+
+import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
+import java.util.function.Supplier;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import org.palanca.units.Angles;
+import org.palanca.units.LengthStyle;
+import org.palanca.units.Lengths;
+import org.palanca.units.MeasureFormatException;
+import org.palanca.units.Quantity;
+import org.palanca.words.Words;
+
+/**
+ * A field for one number, typed as the trade writes it. Takes effect on Enter or when left; Escape brings the old value
+ * back. Text that is no number stays as typed and is explained.
+ */
+public final class MeasureField extends TextField {
+    private static final javafx.css.PseudoClass WRONG = javafx.css.PseudoClass.getPseudoClass("wrong");
+
+    private final Quantity quantity;
+    private final Supplier<Words> words;
+    private final DoubleConsumer entered;
+    private final Consumer<String> complain;
+    private double value = Double.NaN;
+    private String shown = "";
+
+    /**
+     * @param quantity what is typed
+     * @param words gives the present units and language
+     * @param entered told the new value [inside unit]
+     * @param complain told what is wrong with the text, or the empty text when all is well again
+     */
+    public MeasureField(
+            Quantity quantity, Supplier<Words> words, DoubleConsumer entered, Consumer<String> complain) {
+        this.quantity = quantity;
+        this.words = words;
+        this.entered = entered;
+        this.complain = complain;
+        getStyleClass().add("measure-field");
+        setOnAction(event -> commit());
+        focusedProperty().addListener((o, before, focused) -> {
+            if (focused) {
+                selectAll();
+            } else {
+                commit();
+            }
+        });
+        setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.ESCAPE) {
+                revert();
+                event.consume();
+            }
+        });
+    }
+
+    /** Shows a value [inside unit], unless the user is in the middle of typing another. */
+    public void show(double next) {
+        boolean typing = isFocused() && !getText().equals(shown);
+        value = next;
+        shown = written(next);
+        if (!typing) {
+            setText(shown);
+            wrong(false);
+        }
+    }
+
+    private String written(double number) {
+        LengthStyle style = words.get().units().length();
+        return switch (quantity) {
+            case LENGTH -> Lengths.format(number, style);
+            case ANGLE -> Angles.format(number, 1);
+            default -> words.get().units().format(number, quantity).number();
+        };
+    }
+
+    private void revert() {
+        setText(shown);
+        selectAll();
+        wrong(false);
+        complain.accept("");
+    }
+
+    private void commit() {
+        String text = getText().strip();
+        if (text.equals(shown) || text.isEmpty()) {
+            if (text.isEmpty()) {
+                setText(shown);
+            }
+            wrong(false);
+            return;
+        }
+        try {
+            double next = parse(text);
+            wrong(false);
+            complain.accept("");
+            shown = text;
+            if (next != value) {
+                entered.accept(next);
+            }
+            show(next);
+        } catch (MeasureFormatException e) {
+            wrong(true);
+            complain.accept(words.get().text(e));
+        }
+    }
+
+    private double parse(String text) {
+        LengthStyle style = words.get().units().length();
+        return switch (quantity) {
+            case LENGTH -> Lengths.parse(text, style);
+            case ANGLE -> Angles.parse(text);
+            // Plain numbers are read as the same grammar without a unit.
+            default -> Lengths.parse(text, LengthStyle.MILLIMETRES) * 1000;
+        };
+    }
+
+    private void wrong(boolean is) {
+        pseudoClassStateChanged(WRONG, is);
+    }
+}

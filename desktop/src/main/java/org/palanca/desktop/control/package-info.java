@@ -1,0 +1,2 @@
+/** Small reusable inputs and texts. */
+package org.palanca.desktop.control;

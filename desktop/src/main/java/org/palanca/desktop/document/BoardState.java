@@ -1,0 +1,41 @@
+package org.palanca.desktop.document;
+
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import org.palanca.desktop.steps.Step;
+import org.palanca.result.WheelTravel;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.MountRef;
+
+/** What is looked at: nothing here is saved or undone. */
+public final class BoardState {
+    private final ObjectProperty<Step> step = new SimpleObjectProperty<>(Step.LINKS);
+    private final ObjectProperty<AxlePlace> axle = new SimpleObjectProperty<>(AxlePlace.REAR);
+    private final ObjectProperty<WheelTravel> pose = new SimpleObjectProperty<>(WheelTravel.RIDE);
+    private final ObjectProperty<MountRef> selection = new SimpleObjectProperty<>();
+    private final ObjectProperty<String> lit = new SimpleObjectProperty<>();
+
+    public ObjectProperty<Step> stepProperty() {
+        return step;
+    }
+
+    /** The axle on the board. */
+    public ObjectProperty<AxlePlace> axleProperty() {
+        return axle;
+    }
+
+    /** Where the axle on the board is moved to. */
+    public ObjectProperty<WheelTravel> poseProperty() {
+        return pose;
+    }
+
+    /** The mount in hand, or null. */
+    public ObjectProperty<MountRef> selectionProperty() {
+        return selection;
+    }
+
+    /** Id of the result whose working is shown, or null. */
+    public ObjectProperty<String> litProperty() {
+        return lit;
+    }
+}

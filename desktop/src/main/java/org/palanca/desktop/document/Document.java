@@ -1,0 +1,136 @@
+package org.palanca.desktop.document;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.BooleanBinding;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.value.ObservableBooleanValue;
+import org.fxmisc.undo.UndoManager;
+import org.fxmisc.undo.UndoManagerFactory;
+import org.palanca.io.json.VehicleFile;
+import org.palanca.io.json.VehicleFileException;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.edit.VehicleChange;
+import org.palanca.words.Message;
+import org.reactfx.EventSource;
+
+/** The vehicle being worked on. Every change goes through {@link #change}, so that every change can be undone. */
+public final class Document {
+    private final ReadOnlyObjectWrapper<Vehicle> vehicle = new ReadOnlyObjectWrapper<>();
+    private final ObjectProperty<Vehicle> saved = new SimpleObjectProperty<>();
+    private final ObjectProperty<Path> file = new SimpleObjectProperty<>();
+    private final ObjectProperty<Vehicle> baseline = new SimpleObjectProperty<>();
+    private final EventSource<VehicleChange> changes = new EventSource<>();
+    private final UndoManager<VehicleChange> history;
+    private final BooleanBinding unsaved;
+    private boolean readOnly;
+
+    /** A document holding a vehicle that no file holds yet. */
+    public Document(Vehicle first) {
+        vehicle.set(first);
+        saved.set(first);
+        baseline.set(first);
+        history = UndoManagerFactory.unlimitedHistorySingleChangeUM(
+                changes, VehicleChange::invert, this::apply, VehicleChange::merge, VehicleChange::isIdentity);
+        unsaved = Bindings.createBooleanBinding(() -> !vehicle.get().equals(saved.get()), vehicle, saved);
+    }
+
+    private void apply(VehicleChange change) {
+        vehicle.set(change.after());
+        changes.push(change);
+    }
+
+    /**
+     * Changes the vehicle.
+     *
+     * @param after the vehicle wanted
+     * @param what says what was done
+     * @param gesture changes of one gesture become one step of undo; empty for a step of its own
+     */
+    public void change(Vehicle after, Message what, String gesture) {
+        VehicleChange change = new VehicleChange(vehicle.get(), after, what, gesture);
+        if (!change.isIdentity()) {
+            apply(change);
+        }
+    }
+
+    /** Ends a gesture, so that the next change is a step of its own whatever its gesture is. */
+    public void endGesture() {
+        history.preventMerge();
+    }
+
+    public void undo() {
+        history.undo();
+    }
+
+    public void redo() {
+        history.redo();
+    }
+
+    public ObservableBooleanValue undoAvailable() {
+        return Bindings.createBooleanBinding(() -> history.isUndoAvailable(), vehicle);
+    }
+
+    public ObservableBooleanValue redoAvailable() {
+        return Bindings.createBooleanBinding(() -> history.isRedoAvailable(), vehicle);
+    }
+
+    public ReadOnlyObjectProperty<Vehicle> vehicleProperty() {
+        return vehicle.getReadOnlyProperty();
+    }
+
+    public Vehicle vehicle() {
+        return vehicle.get();
+    }
+
+    /** The vehicle that changes are shown against. */
+    public ObjectProperty<Vehicle> baselineProperty() {
+        return baseline;
+    }
+
+    public ObjectProperty<Path> fileProperty() {
+        return file;
+    }
+
+    /** Where the vehicle is saved; empty for a new one, or one that must not be saved over. */
+    public Optional<Path> file() {
+        return readOnly ? Optional.empty() : Optional.ofNullable(file.get());
+    }
+
+    public BooleanBinding unsaved() {
+        return unsaved;
+    }
+
+    /** Takes over a vehicle from a file, or a new one when {@code from} is null, with a fresh history. */
+    public void replace(Vehicle next, Path from, boolean fromNewerVersion) {
+        history.forgetHistory();
+        readOnly = fromNewerVersion;
+        file.set(from);
+        saved.set(next);
+        baseline.set(next);
+        vehicle.set(next);
+        history.forgetHistory();
+    }
+
+    /** Takes over work rescued from a crash: unsaved, but with its file known. */
+    public void restore(Vehicle rescued, Path original) {
+        replace(rescued, original, false);
+        saved.set(null);
+    }
+
+    /**
+     * Saves.
+     *
+     * @throws VehicleFileException when it could not be written; the work here and the old file are as they were
+     */
+    public void save(Path to) throws VehicleFileException {
+        VehicleFile.save(to, vehicle.get());
+        readOnly = false;
+        file.set(to);
+        saved.set(vehicle.get());
+    }
+}

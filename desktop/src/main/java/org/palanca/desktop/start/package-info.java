@@ -1,0 +1,2 @@
+/** Starting a vehicle from a layout. */
+package org.palanca.desktop.start;

@@ -1,0 +1,188 @@
+package org.palanca.desktop.steps;
+
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.desktop.control.MeasureField;
+import org.palanca.desktop.document.BoardState;
+import org.palanca.desktop.document.Document;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.Placement;
+import org.palanca.vehicle.Side;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.check.Finding;
+import org.palanca.vehicle.check.VehicleCheck;
+import org.palanca.vehicle.edit.MountMoves;
+import org.palanca.words.Message;
+import org.palanca.words.Words;
+
+/** The mount in hand above the board: its name and its three measures, as a tape gives them, to be typed. */
+public final class MountBar extends StackPane {
+    private final Document document;
+    private final BoardState state;
+    private final Supplier<Words> words;
+    private final Consumer<String> complain;
+    private final Label hint = new Label();
+    private final Label name = new Label();
+    private final Label about = new Label();
+    private final Label aheadName = new Label();
+    private final Label outName = new Label();
+    private final Label upName = new Label();
+    private final Button mirror = new Button();
+    private final MeasureField ahead;
+    private final MeasureField out;
+    private final MeasureField up;
+    private final HBox row;
+
+    public MountBar(Document document, BoardState state, Supplier<Words> words, Consumer<String> complain) {
+        this.document = document;
+        this.state = state;
+        this.words = words;
+        this.complain = complain;
+        getStyleClass().add("mount-bar");
+        ahead = new MeasureField(Quantity.LENGTH, words, value -> move(value, 0), complain);
+        out = new MeasureField(Quantity.LENGTH, words, value -> move(value, 1), complain);
+        up = new MeasureField(Quantity.LENGTH, words, value -> move(value, 2), complain);
+        ahead.setId("mount-ahead");
+        out.setId("mount-out");
+        up.setId("mount-up");
+        mirror.setId("mount-mirror");
+        mirror.getStyleClass().add("quiet");
+        mirror.setOnAction(event -> toggleMirror());
+        name.getStyleClass().add("mount-name");
+        about.getStyleClass().add("second");
+        about.setMinWidth(0);
+        hint.getStyleClass().add("second");
+        hint.setWrapText(true);
+        for (Label label : new Label[] {aheadName, outName, upName}) {
+            label.setMinWidth(USE_PREF_SIZE);
+            label.getStyleClass().add("second");
+        }
+        name.setMinWidth(0);
+        javafx.scene.layout.VBox title = new javafx.scene.layout.VBox(name, about);
+        title.setMinWidth(0);
+        title.setAlignment(Pos.CENTER_LEFT);
+        HBox.setHgrow(title, Priority.ALWAYS);
+        title.setMaxWidth(Double.MAX_VALUE);
+        mirror.setMinWidth(USE_PREF_SIZE);
+        row = new HBox(6, title, aheadName, ahead, outName, out, upName, up, mirror);
+        row.setAlignment(Pos.CENTER_LEFT);
+        StackPane.setAlignment(hint, Pos.CENTER_LEFT);
+        getChildren().addAll(hint, row);
+        document.vehicleProperty().addListener((o, before, now) -> refresh());
+        state.selectionProperty().addListener((o, before, now) -> refresh());
+        state.axleProperty().addListener((o, before, now) -> refresh());
+    }
+
+    /** Shows the selection as it is now, in the present units and words. */
+    public void refresh() {
+        Words w = words.get();
+        hint.setText(w.text("mount.hint"));
+        Mount mount = mount();
+        row.setVisible(mount != null);
+        hint.setVisible(mount == null);
+        if (mount == null) {
+            return;
+        }
+        Axle axle = axle();
+        Vector3D at = axle.position(mount.name(), document.vehicle().wheelbase());
+        name.setText(mount.name());
+        boolean paired = mount.mirrored() || axle.mirrorImage(mount.name()).isPresent();
+        about.setText(w.text(paired ? "mount.about_pair" : "mount.about", w.text("body." + mount.body())));
+        aheadName.setText(w.text(axle.place() == AxlePlace.FRONT ? "mount.behind" : "mount.ahead"));
+        outName.setText(w.text("mount.out"));
+        upName.setText(w.text("mount.up"));
+        ahead.show(inward(axle) * (at.getX() - axle.lineX(document.vehicle().wheelbase())));
+        out.show(Math.abs(at.getY()));
+        up.show(at.getZ());
+        mirror.setText(w.text(paired ? "mount.unlink" : "mount.link"));
+        mirror.setVisible(paired || twin(axle, mount.name()) != null);
+        mirror.setManaged(mirror.isVisible());
+    }
+
+    private static double inward(Axle axle) {
+        return -axle.place().outward();
+    }
+
+    private Axle axle() {
+        return document.vehicle().axle(state.axleProperty().get()).orElseThrow();
+    }
+
+    private Mount mount() {
+        MountRef ref = state.selectionProperty().get();
+        if (ref == null || ref.axle() != state.axleProperty().get()) {
+            return null;
+        }
+        return document.vehicle().axle(ref.axle()).flatMap(axle -> axle.mount(ref.mount())).orElse(null);
+    }
+
+    private void move(double value, int measure) {
+        Mount mount = mount();
+        if (mount == null) {
+            return;
+        }
+        Axle axle = axle();
+        double wheelbase = document.vehicle().wheelbase();
+        Vector3D at = axle.position(mount.name(), wheelbase);
+        Vector3D to = switch (measure) {
+            case 0 -> new Vector3D(axle.lineX(wheelbase) + inward(axle) * value, at.getY(), at.getZ());
+            case 1 -> new Vector3D(at.getX(), Side.of(at.getY()).sign() * value, at.getZ());
+            default -> new Vector3D(at.getX(), at.getY(), value);
+        };
+        change(MountMoves.moveTo(document.vehicle(), state.selectionProperty().get(), to), "change.moved");
+    }
+
+    /** Makes the change unless the vehicle could then not be worked out; the reason is said and nothing is lost. */
+    private void change(Vehicle next, String what) {
+        for (Finding finding : VehicleCheck.findings(next)) {
+            if (finding.severity() == Finding.Severity.ERROR) {
+                complain.accept(words.get().text(finding.message()));
+                refresh();
+                return;
+            }
+        }
+        document.change(next, Message.of(what, state.selectionProperty().get().mount()), "");
+    }
+
+    private void toggleMirror() {
+        Mount mount = mount();
+        Axle axle = axle();
+        MountRef ref = state.selectionProperty().get();
+        if (mount.mirrored()) {
+            change(MountMoves.mirror(document.vehicle(), ref, null), "change.unlinked");
+            return;
+        }
+        var image = axle.mirrorImage(mount.name());
+        if (image.isPresent()) {
+            MountRef follower = new MountRef(ref.axle(), image.get().name());
+            change(MountMoves.mirror(document.vehicle(), follower, null), "change.unlinked");
+            return;
+        }
+        String twin = twin(axle, mount.name());
+        if (twin != null) {
+            MountRef follower = new MountRef(ref.axle(), twin);
+            change(MountMoves.mirror(document.vehicle(), follower, mount.name()), "change.linked");
+        }
+    }
+
+    /** The mount of the same name on the other side, if it stands on its own. */
+    private static String twin(Axle axle, String name) {
+        String other = name.endsWith(" left")
+                ? name.replaceAll(" left$", " right")
+                : name.endsWith(" right") ? name.replaceAll(" right$", " left") : "";
+        return axle.mount(other)
+                .filter(mount -> !(mount.placement() instanceof Placement.MirrorOf))
+                .map(Mount::name)
+                .orElse(null);
+    }
+}

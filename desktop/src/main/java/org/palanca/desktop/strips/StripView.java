@@ -1,0 +1,86 @@
+package org.palanca.desktop.strips;
+
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.palanca.desktop.analysis.Analysis;
+import org.palanca.desktop.control.FractionText;
+import org.palanca.desktop.theme.Theme;
+import org.palanca.result.ResultWords;
+import org.palanca.result.WheelTravel;
+import org.palanca.vehicle.Travel;
+import org.palanca.words.Words;
+
+/** One result: name, big value, curve with band and worst point, verdict, change from the baseline. */
+public final class StripView extends VBox {
+    private static final PseudoClass OUT = PseudoClass.getPseudoClass("out");
+    private static final double CURVE_HEIGHT = 34;
+
+    private final Label name = new Label();
+    private final FractionText value = new FractionText(2);
+    private final Canvas curve = new Canvas();
+    private final Label verdict = new Label();
+    private final Label change = new Label();
+    private final Tooltip why = new Tooltip();
+
+    /** @param press opens the working */
+    public StripView(String resultId, Runnable press) {
+        getStyleClass().add("strip");
+        setId("strip-" + resultId);
+        setFocusTraversable(true);
+        name.getStyleClass().add("strip-name");
+        name.setMinWidth(Region.USE_PREF_SIZE);
+        value.setId("value-" + resultId);
+        verdict.getStyleClass().add("strip-verdict");
+        verdict.setWrapText(true);
+        change.getStyleClass().add("strip-change");
+        change.setMinWidth(Region.USE_PREF_SIZE);
+        HBox.setHgrow(value, Priority.ALWAYS);
+        HBox.setHgrow(verdict, Priority.ALWAYS);
+        verdict.setMaxWidth(Double.MAX_VALUE);
+        HBox head = new HBox(name, value);
+        head.setAlignment(Pos.BASELINE_LEFT);
+        HBox foot = new HBox(6, verdict, change);
+        foot.setAlignment(Pos.TOP_LEFT);
+        getChildren().addAll(head, curve, foot);
+        Tooltip.install(this, why);
+        why.setWrapText(true);
+        why.setMaxWidth(320);
+        setOnMouseClicked(event -> press.run());
+        setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
+                press.run();
+                event.consume();
+            }
+        });
+    }
+
+    /** Shows a value. */
+    public void show(
+            Analysis.StripValue strip, WheelTravel pose, Travel travel, Words words, Theme theme, double size, double width) {
+        name.setText(ResultWords.name(strip.result(), words));
+        value.show(ResultWords.value(strip.result(), strip.outcome(), words));
+        verdict.setText(Verdicts.sentence(strip, words));
+        change.setText(Verdicts.change(strip, words));
+        change.setManaged(!change.getText().isEmpty());
+        why.setText(ResultWords.why(strip.result(), words));
+        boolean out = strip.mark().filter(mark -> mark.distance() != 0).isPresent();
+        pseudoClassStateChanged(OUT, out);
+        setAccessibleText(name.getText() + " " + value.plain() + ". " + verdict.getText());
+        curve.setWidth(Math.max(60, width));
+        curve.setHeight(CURVE_HEIGHT * size);
+        new StripPainter(curve, theme, size, words).draw(strip, pose, travel);
+    }
+
+    /** The value as text, as a person reads it. */
+    public String valueText() {
+        return value.plain();
+    }
+}
