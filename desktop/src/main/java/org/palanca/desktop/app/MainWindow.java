@@ -8,6 +8,8 @@ import java.util.Optional;
 import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.scene.Scene;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -51,6 +53,7 @@ public final class MainWindow {
     private static final String STYLE_SHEET = "/org/palanca/desktop/palanca.css";
     private static final String BUNDLE = "org.palanca.desktop.desktop";
     private static final String DEMO = "/org/palanca/examples/tarn-4.palanca.json";
+    private static final List<String> PAD_COMMANDS = List.of("ride", "bump", "droop", "twist", "play");
     private static final double BASE_TEXT = 14;
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
@@ -96,7 +99,6 @@ public final class MainWindow {
         notices = new NoticeBar(words.text("notice.dismiss"));
         trouble = new TroubleLine(document, this::words);
         playback = new Playback(document, state);
-        board = new BoardView(document, state, this::words, settings::theme);
         mountBar = new MountBar(document, state, this::words, trouble::complain);
         strips = new StripColumn(document, state, this::words, settings::theme, trouble::complain);
         rail = new JobRail(state, this::words);
@@ -105,6 +107,12 @@ public final class MainWindow {
         make = new MakePane(document, this::words, settings::theme, files::sheet);
         newVehicle = new NewVehiclePane(this::words, this::started, this::leaveNew);
         commands = commands();
+        board = new BoardView(
+                document,
+                state,
+                this::words,
+                settings::theme,
+                commands.stream().filter(command -> PAD_COMMANDS.contains(command.id())).toList());
         finder = new CommandFinder(commands, words);
         topBar = new TopBar(document, state, settings, this::words, commands, files, this::setAxle);
         lay();
@@ -124,6 +132,12 @@ public final class MainWindow {
         root.setRight(strips);
         root.setBottom(trouble);
         newVehicle.setVisible(false);
+        for (javafx.scene.layout.Region pane : List.of(links, goals, make, newVehicle, middle, centre, mountBar)) {
+            pane.setMinSize(0, 0);
+        }
+        for (javafx.scene.Node pane : List.of(links, goals, make, newVehicle)) {
+            pane.managedProperty().bind(pane.visibleProperty());
+        }
         Scene scene = new Scene(root, WIDTH, HEIGHT);
         scene.getStylesheets().add(MainWindow.class.getResource(STYLE_SHEET).toExternalForm());
         for (Command command : commands) {
@@ -131,6 +145,12 @@ public final class MainWindow {
                 scene.getAccelerators().put(command.keys(), command::run);
             }
         }
+        scene.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.ESCAPE && state.litProperty().get() != null) {
+                state.litProperty().set(null);
+                event.consume();
+            }
+        });
         stage.setScene(scene);
         stage.setMinWidth(960);
         stage.setMinHeight(600);
@@ -180,11 +200,11 @@ public final class MainWindow {
         all.add(Command.of("droop", "F4", () -> pose(-1, -1)));
         all.add(Command.of("twist", "F5", () -> pose(1, -1)));
         all.add(Command.of("play", "F9", playback::toggle));
-        all.add(Command.of("fit", "Shortcut+0", board::fit));
+        all.add(Command.of("fit", "Shortcut+0", () -> board().fit()));
         all.add(Command.of("step_goals", "Shortcut+1", () -> state.stepProperty().set(Step.GOALS)));
         all.add(Command.of("step_links", "Shortcut+2", () -> state.stepProperty().set(Step.LINKS)));
         all.add(Command.of("step_make", "Shortcut+3", () -> state.stepProperty().set(Step.MAKE)));
-        all.add(Command.of("board", "Shortcut+D", board::requestFocus));
+        all.add(Command.of("board", "Shortcut+D", () -> board().requestFocus()));
         all.add(Command.of("units", "Shortcut+U", this::nextUnits));
         all.add(Command.of("theme", "Shortcut+T", () -> setTheme(settings.theme().other())));
         all.add(Command.of("larger", "Shortcut+Plus", () -> stepText(1)));
@@ -389,6 +409,11 @@ public final class MainWindow {
         mountBar.refresh();
         refresh();
         make.refresh();
+    }
+
+    /** The board, for what is set up before it. */
+    public BoardView board() {
+        return board;
     }
 
     /** The words and units of this moment. */

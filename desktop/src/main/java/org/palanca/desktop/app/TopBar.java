@@ -62,7 +62,7 @@ final class TopBar extends HBox {
         setAlignment(Pos.CENTER_LEFT);
         name.getStyleClass().add("vehicle-name");
         name.setId("vehicle-name");
-        name.setMinWidth(0);
+        name.setMinWidth(Region.USE_PREF_SIZE);
         where.getStyleClass().add("second");
         where.setId("where");
         where.setMinWidth(0);

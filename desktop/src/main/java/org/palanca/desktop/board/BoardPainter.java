@@ -193,16 +193,17 @@ final class BoardPainter {
         double share = axle.driveShare();
         if (share > 0) {
             double slope = vehicle.mass().centreHeight() / (share * vehicle.wheelbase());
-            double reach = 1.15;
             double inward = -axle.place().outward();
-            double endX = patchX - inward * reach * layout.scale();
-            double endY = patchY - slope * reach * layout.scale();
+            double room = inward > 0 ? patchX - layout.side().getMinX() : layout.side().getMaxX() - patchX;
+            double run = Math.max(60, room - 44 * scribe.size);
+            double endX = patchX - inward * run;
+            double endY = patchY - slope * run;
             scribe.pen(scribe.theme.second(), 1, 2, 4);
             scribe.line(patchX, patchY, endX, endY);
-            scribe.text(
+            scribe.plated(
                     "100 %",
                     endX - inward * 4,
-                    endY - 8,
+                    endY + 14 * scribe.size,
                     inward > 0 ? TextAlignment.RIGHT : TextAlignment.LEFT,
                     scribe.theme.second(),
                     false,
@@ -218,7 +219,7 @@ final class BoardPainter {
         if (inside) {
             scribe.centre(x, y, scribe.theme.hand());
             boolean nearLeft = x - area.getMinX() < 130;
-            scribe.text(label + " " + far, nearLeft ? x - 4 : x + 4, y - 20,
+            scribe.plated(label + " " + far, nearLeft ? x - 4 : x + 4, y - 20,
                     nearLeft ? TextAlignment.LEFT : TextAlignment.RIGHT, scribe.theme.hand(), false, 13);
             return;
         }
@@ -228,7 +229,7 @@ final class BoardPainter {
         double at = patchY + (y - patchY) * (edge - patchX) / (x - patchX);
         double row = Math.max(area.getMinY() + 30, Math.min(area.getMaxY() - 12, at - 14));
         boolean left = x < area.getMinX();
-        scribe.text((left ? "← " : "") + label + " " + far + (left ? "" : " →"), edge, row,
+        scribe.plated((left ? "← " : "") + label + " " + far + (left ? "" : " →"), edge, row,
                 left ? TextAlignment.LEFT : TextAlignment.RIGHT, scribe.theme.hand(), false, 13);
     }
 
@@ -243,7 +244,7 @@ final class BoardPainter {
         Color hand = scribe.theme.hand();
         scribe.pen(hand, 1.8);
         scribe.g.strokePolygon(new double[] {x - 8, x + 8, x}, new double[] {y + 6, y + 6, y - 8}, 3);
-        scribe.text(words.text("point.roll_centre"), x + 14, y - 8, TextAlignment.LEFT, hand, false, 13);
+        scribe.plated(words.text("point.roll_centre"), x + 14, y - 14, TextAlignment.LEFT, hand, false, 13);
     }
 
     /** The construction of the result whose working is open. */
@@ -254,8 +255,11 @@ final class BoardPainter {
         }
         Optional<Working> working = model.working(model.result(id));
         working.ifPresent(shown -> {
-            scribe.shapes(layout, elevation, AxleDrawing.construction(shown.constructions(), elevation), false);
-            for (Construction part : shown.constructions()) {
+            List<Construction> seen = shown.constructions().stream()
+                    .filter(part -> shows(elevation, part))
+                    .toList();
+            scribe.shapes(layout, elevation, AxleDrawing.construction(seen, elevation), false);
+            for (Construction part : seen) {
                 if (part instanceof Construction.Point point) {
                     scribe.centre(
                             layout.x(elevation, elevation.across(point.at())),
@@ -264,6 +268,18 @@ final class BoardPainter {
                 }
             }
         });
+    }
+
+    /** Side-view constructions say nothing from above or behind, where they would only cover the centreline. */
+    private static boolean shows(Elevation elevation, Construction part) {
+        if (elevation == Elevation.SIDE) {
+            return true;
+        }
+        if (part instanceof Construction.Line line) {
+            return line.kind() == Construction.Kind.MEASURE || line.kind() == Construction.Kind.EXTENSION;
+        }
+        boolean rollCentre = ((Construction.Point) part).label().equals("point.roll_centre");
+        return rollCentre && elevation == Elevation.REAR;
     }
 
     private void mounts(Elevation elevation, MountRef hover) {
@@ -324,6 +340,10 @@ final class BoardPainter {
         if (selected == null) {
             return;
         }
+        boolean moved = !analysis.pose().equals(org.palanca.result.WheelTravel.RIDE);
+        if (moved && axle.mount(selected.mount()).orElseThrow().body().equals(Mount.AXLE)) {
+            return;
+        }
         Vector3D at = axle.position(selected.mount(), vehicle.wheelbase());
         double line = axle.lineX(vehicle.wheelbase());
         Words w = words;
@@ -336,7 +356,7 @@ final class BoardPainter {
         }
         double rearX = layout.x(Elevation.REAR, -at.getY());
         scribe.dimensionUp(
-                rearX,
+                rearX + Math.signum(rearX - layout.x(Elevation.REAR, 0)) * 26,
                 layout.y(Elevation.REAR, 0),
                 layout.y(Elevation.REAR, at.getZ()),
                 w.units().format(at.getZ(), Quantity.LENGTH).number());
@@ -345,7 +365,7 @@ final class BoardPainter {
             scribe.dimensionAcross(
                     rearX,
                     centre,
-                    layout.y(Elevation.REAR, at.getZ()) - 22 * scribe.size,
+                    layout.y(Elevation.REAR, at.getZ()) - 46 * scribe.size,
                     w.units().format(Math.abs(at.getY()), Quantity.LENGTH).number());
         }
     }

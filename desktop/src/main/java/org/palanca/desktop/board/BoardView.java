@@ -5,15 +5,20 @@ import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
 import javafx.scene.Cursor;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
+import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.desktop.analysis.Analysis;
+import org.palanca.desktop.command.Command;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.theme.Theme;
@@ -39,6 +44,7 @@ public final class BoardView extends Region {
     private final Supplier<Words> words;
     private final Supplier<Theme> theme;
     private final Canvas canvas = new Canvas();
+    private final FlowPane padButtons = new FlowPane(4, 4);
     private BoardLayout.Zoom zoom = BoardLayout.Zoom.FIT;
     private BoardLayout layout;
     private PadLayout pad;
@@ -47,6 +53,7 @@ public final class BoardView extends Region {
     private double size = 1;
     private MountRef hover;
     private Elevation lastElevation = Elevation.SIDE;
+    private javafx.geometry.Rectangle2D padShown;
     private Gesture gesture;
 
     /** What goes on between press and release. */
@@ -54,7 +61,13 @@ public final class BoardView extends Region {
         void drag(MouseEvent event);
     }
 
-    public BoardView(Document document, BoardState state, Supplier<Words> words, Supplier<Theme> theme) {
+    /** @param padCommands what the buttons under the travel pad do */
+    public BoardView(
+            Document document,
+            BoardState state,
+            Supplier<Words> words,
+            Supplier<Theme> theme,
+            List<Command> padCommands) {
         this.document = document;
         this.state = state;
         this.words = words;
@@ -62,7 +75,16 @@ public final class BoardView extends Region {
         setId("board");
         getStyleClass().add("board");
         setFocusTraversable(true);
-        getChildren().add(canvas);
+        padButtons.setAlignment(Pos.CENTER);
+        for (Command command : padCommands) {
+            Button button = new Button();
+            button.setId("pad-" + command.id());
+            button.getStyleClass().add("pad-button");
+            button.setOnAction(event -> command.run());
+            button.setUserData(command);
+            padButtons.getChildren().add(button);
+        }
+        getChildren().addAll(canvas, padButtons);
         setMinSize(200, 200);
         focusedProperty().addListener((o, before, now) -> draw());
         state.selectionProperty().addListener((o, before, now) -> draw());
@@ -88,12 +110,21 @@ public final class BoardView extends Region {
         analysis = next;
         baseline = against;
         draw();
+        requestLayoutOfPad();
+    }
+
+    /** The pad's place changes with the axle, and with it its buttons'. */
+    private void requestLayoutOfPad() {
+        if (pad != null && !pad.square().equals(padShown)) {
+            padShown = pad.square();
+            requestLayout();
+        }
     }
 
     /** Sets how large text is, 1 for normal. */
     public void setTextSize(double times) {
         size = times;
-        draw();
+        requestLayout();
     }
 
     /** Shows everything again after zooming. */
@@ -107,6 +138,17 @@ public final class BoardView extends Region {
         canvas.setWidth(getWidth());
         canvas.setHeight(getHeight());
         draw();
+        if (layout != null) {
+            for (Node button : padButtons.getChildren()) {
+                ((Button) button).setText(words.get().text("pad." + ((Command) button.getUserData()).id()));
+            }
+            padButtons.setVisible(PadLayout.roomForButtons(layout.pad(), size));
+            padButtons.setPrefWrapLength(layout.pad().getWidth());
+            double wide = Math.min(layout.pad().getWidth(), padButtons.prefWidth(-1));
+            double x = pad.square().getMinX() + (pad.square().getWidth() - wide) / 2;
+            x = Math.max(layout.pad().getMinX(), Math.min(x, layout.pad().getMaxX() - wide));
+            padButtons.resizeRelocate(x, pad.square().getMaxY() + 24 * size, wide, padButtons.prefHeight(wide));
+        }
     }
 
     /** Draws the frame anew. */
@@ -126,8 +168,8 @@ public final class BoardView extends Region {
         new BoardPainter(scribe, layout, analysis, state, words.get()).draw(hover, before(vehicle, axle));
         new PadPainter(scribe, pad, analysis, words.get()).draw(layout.pad(), shownResult(), false);
         if (isFocused()) {
-            scribe.pen(colours.hand(), 2);
-            g.strokeRect(1.5, 1.5, canvas.getWidth() - 3, canvas.getHeight() - 3);
+            scribe.pen(colours.second(), 1);
+            g.strokeRect(0.5, 0.5, canvas.getWidth() - 1, canvas.getHeight() - 1);
         }
     }
 

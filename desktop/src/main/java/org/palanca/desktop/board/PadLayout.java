@@ -17,10 +17,15 @@ public record PadLayout(Rectangle2D square, Travel travel) {
     public static PadLayout of(Rectangle2D area, Travel travel, double size) {
         double left = 34 * size;
         double above = 40 * size;
-        double below = 62 * size;
-        double edge = Math.max(40, Math.min(area.getWidth() - 2 * left, area.getHeight() - above - below));
+        double below = (roomForButtons(area, size) ? 62 : 34) * size;
+        double edge = Math.max(40, Math.min(area.getWidth() - left - 12 * size, area.getHeight() - above - below));
         double x = area.getMinX() + (area.getWidth() - edge) / 2;
         return new PadLayout(new Rectangle2D(x, area.getMinY() + above, edge, edge), travel);
+    }
+
+    /** Whether there is room for a row of buttons under the square; the menu has the same. */
+    public static boolean roomForButtons(Rectangle2D area, double size) {
+        return area.getWidth() > 300 * size && area.getHeight() > 280 * size;
     }
 
     private double whole() {

@@ -12,6 +12,8 @@ import org.palanca.words.Words;
 
 /** Draws the travel pad: where the axle can go, and where the shown result leaves its band. */
 final class PadPainter {
+    private static final double ROOM_FOR_WORDS = 210;
+
     private final Scribe scribe;
     private final PadLayout pad;
     private final Analysis analysis;
@@ -28,7 +30,7 @@ final class PadPainter {
         Rectangle2D square = pad.square();
         var strip = analysis.strip(shownResult).orElse(analysis.strips().get(0));
         scribe.text(
-                words.text("pad.title"),
+                words.text("pad.title", BoardPainter.caption(strip, words)),
                 area.getMinX() + 4,
                 area.getMinY() + 9 * scribe.size,
                 TextAlignment.LEFT,
@@ -83,14 +85,12 @@ final class PadPainter {
 
     private void key(Rectangle2D area, Analysis.StripValue strip) {
         double y = area.getMinY() + 26 * scribe.size;
-        double x = pad.square().getMinX();
-        String name = BoardPainter.caption(strip, words);
+        double x = area.getMinX() + 4;
         if (strip.band().isEmpty()) {
-            scribe.text(words.text("pad.no_band", name), x, y, TextAlignment.LEFT, scribe.theme.second(), false, 12);
+            scribe.text(words.text("strip.no_band"), x, y, TextAlignment.LEFT, scribe.theme.second(), false, 12);
             return;
         }
-        scribe.text(name + ":", x, y, TextAlignment.LEFT, scribe.theme.line(), false, 12);
-        double at = x + (name.length() * 6.2 + 12) * scribe.size;
+        double at = x;
         at = keyMark(at, y, TargetBand.Verdict.IN_BAND);
         at = keyMark(at, y, TargetBand.Verdict.HIGH);
         keyMark(at, y, TargetBand.Verdict.LOW);
@@ -130,20 +130,27 @@ final class PadPainter {
         scribe.line(square.getMinX(), pad.y(0), square.getMaxX(), pad.y(0));
         scribe.pen(scribe.theme.faint(), 1, 3, 5);
         scribe.line(square.getMinX(), square.getMaxY(), square.getMaxX(), square.getMinY());
-        String droop = words.text("pad.droop", words.units().format(pad.travel().droop(), Quantity.LENGTH).number());
-        String bump = words.text("pad.bump", words.units().format(pad.travel().bump(), Quantity.LENGTH).number());
+        boolean room = square.getWidth() > ROOM_FOR_WORDS * scribe.size;
+        String droop = edge("pad.edge_droop", "−", pad.travel().droop(), room);
+        String bump = edge("pad.edge_bump", "+", pad.travel().bump(), room);
         double below = square.getMaxY() + 10 * scribe.size;
         var second = scribe.theme.second();
         scribe.text(droop, square.getMinX(), below, TextAlignment.LEFT, second, false, 12);
-        scribe.text(words.text("pad.left"), (square.getMinX() + square.getMaxX()) / 2, below, TextAlignment.CENTER, second, false, 12);
+        scribe.text(words.text("pad.left"), (square.getMinX() + square.getMaxX()) / 2, below + (room ? 0 : 13 * scribe.size), TextAlignment.CENTER, second, false, 12);
         scribe.text(bump, square.getMaxX(), below, TextAlignment.RIGHT, second, false, 12);
         scribe.g.save();
         scribe.g.translate(square.getMinX() - 11 * scribe.size, square.getMaxY());
         scribe.g.rotate(-90);
         scribe.text(droop, 0, 0, TextAlignment.LEFT, second, false, 12);
-        scribe.text(words.text("pad.right"), square.getHeight() / 2, 0, TextAlignment.CENTER, second, false, 12);
+        scribe.text(words.text("pad.right"), square.getHeight() / 2, room ? 0 : -13 * scribe.size, TextAlignment.CENTER, second, false, 12);
         scribe.text(bump, square.getHeight(), 0, TextAlignment.RIGHT, second, false, 12);
         scribe.g.restore();
+    }
+
+    /** An edge of the pad in words, or where there is no room for them by its number with a sign. */
+    private String edge(String key, String sign, double travel, boolean inWords) {
+        String number = words.units().format(travel, Quantity.LENGTH).number();
+        return inWords ? words.text(key, number) : sign + number;
     }
 
     private void dot() {

@@ -54,6 +54,16 @@ final class Scribe {
         g.fillText(text, x, y);
     }
 
+    /** Text on a plate of the ground's colour, so that lines behind it do not cross it out. */
+    void plated(String text, double x, double y, TextAlignment side, Color colour, boolean figures, double points) {
+        double wide = text.length() * (figures ? 0.62 : 0.44) * points * size + 6;
+        double left = side == TextAlignment.LEFT ? x - 3 : side == TextAlignment.RIGHT ? x - wide + 3 : x - wide / 2;
+        double high = points * size * 1.15;
+        g.setFill(theme.ground().deriveColor(0, 1, 1, 0.88));
+        g.fillRect(left, y - high / 2, wide, high);
+        text(text, x, y, side, colour, figures, points);
+    }
+
     /** Shapes of an elevation; {@code quiet} draws all of them faint, as a ghost. */
     void shapes(BoardLayout layout, Elevation elevation, List<Shape> shapes, boolean quiet) {
         for (Shape shape : shapes) {
@@ -166,10 +176,10 @@ final class Scribe {
         if (right - left > 2 * half + 8) {
             line(left, y, middle - half, y);
             line(middle + half, y, right, y);
-            text(text, middle, y, TextAlignment.CENTER, theme.line(), true, 13);
+            plated(text, middle, y, TextAlignment.CENTER, theme.line(), true, 13);
         } else {
             line(left, y, right, y);
-            text(text, right + 8, y, TextAlignment.LEFT, theme.line(), true, 13);
+            plated(text, right + 8, y, TextAlignment.LEFT, theme.line(), true, 13);
         }
     }
 
@@ -179,6 +189,6 @@ final class Scribe {
         line(x, y1, x, y2);
         line(x - 5, y1, x + 5, y1);
         line(x - 5, y2, x + 5, y2);
-        text(text, x - 9, (y1 + y2) / 2, TextAlignment.RIGHT, theme.line(), true, 13);
+        plated(text, x - 9, (y1 + y2) / 2, TextAlignment.RIGHT, theme.line(), true, 13);
     }
 }

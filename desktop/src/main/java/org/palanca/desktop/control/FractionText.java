@@ -12,7 +12,9 @@ import org.palanca.units.UnitStyle;
  */
 public final class FractionText extends HBox {
     private static final double FRACTION_PART = 0.62;
-    private static final double RAISED = 0.36;
+    private static final double SLASH_PART = 0.9;
+    private static final double RAISED = 0.3;
+    private static final double LOWERED = 0.16;
     private static final double UNIT_PART = 0.5;
 
     private final double em;
@@ -21,7 +23,7 @@ public final class FractionText extends HBox {
     /** A text whose number is {@code em} times as large as the text around it. */
     public FractionText(double em) {
         this.em = em;
-        setAlignment(Pos.BASELINE_RIGHT);
+        setAlignment(Pos.CENTER_RIGHT);
         getStyleClass().add("fraction-text");
     }
 
@@ -46,11 +48,13 @@ public final class FractionText extends HBox {
                 add(whole, em, 0, "figures");
             }
             add(number.substring(blank >= 0 ? blank + 1 : whole.length(), slash), em * FRACTION_PART, -RAISED, "figures");
-            add("/", em * 0.8, 0, "figures");
-            add(number.substring(slash + 1), em * FRACTION_PART, 0, "figures");
+            add("/", em * SLASH_PART, 0, "figures");
+            add(number.substring(slash + 1), em * FRACTION_PART, LOWERED, "figures");
         }
-        if (!text.unit().isEmpty()) {
-            add((text.unit().startsWith("°") ? "" : " ") + text.unit(), em * UNIT_PART, 0, "unit");
+        if (text.unit().startsWith("°")) {
+            add("°", em, 0, "figures");
+        } else if (!text.unit().isEmpty()) {
+            add(" " + text.unit(), em * UNIT_PART, 0, "unit");
         }
     }
 

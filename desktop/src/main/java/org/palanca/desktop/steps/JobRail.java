@@ -29,7 +29,6 @@ public final class JobRail extends VBox {
             name.getStyleClass().add("rail-name");
             Label how = new Label();
             how.getStyleClass().add("rail-state");
-            how.setWrapText(true);
             Button button = new Button();
             button.setId("step-" + step.name().toLowerCase(java.util.Locale.ROOT));
             button.setGraphic(new VBox(name, how));

@@ -21,7 +21,10 @@ import org.palanca.words.Words;
 
 /** One link as it is made: drawn to scale with its joints, the tube's cut length big, and how the threads hold. */
 final class LinkCard extends VBox {
-    private static final double HEIGHT = 66;
+    private static final double HEIGHT = 72;
+
+    /** Radius of the drawn eye, as part of the way from its centre to the shank. */
+    private static final double EYE_PART = 0.8;
 
     LinkCard(LinkCut cut, LinkHardware hardware, double longest, Words words, Theme theme, double width, double size) {
         getStyleClass().add("link-card");
@@ -38,7 +41,7 @@ final class LinkCard extends VBox {
         Label pinsName = second(words.text("make.pin_to_pin"));
         Label tubeName = second(words.text("make.cut_tube"));
         HBox head = new HBox(8, name, gap, pinsName, pins, tubeName, tube);
-        head.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
+        head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         Canvas canvas = new Canvas(Math.max(200, width), HEIGHT * size);
         draw(canvas.getGraphicsContext2D(), cut, hardware, longest, words, theme, size);
         Label holds = new Label(engagement(cut, hardware, words));
@@ -83,9 +86,9 @@ final class LinkCard extends VBox {
     /** Eye, shank, jam nut, insert, tube and the same again, to scale along the link. */
     private static void draw(
             GraphicsContext g, LinkCut cut, LinkHardware hw, double longest, Words words, Theme theme, double size) {
-        double room = g.getCanvas().getWidth() - 30;
+        double room = g.getCanvas().getWidth() - 60;
         double scale = room / (longest + 0.1);
-        double start = 15;
+        double start = Math.max(15, hw.eyeToShank() * EYE_PART * scale + 4);
         double end = start + cut.pinToPin() * scale;
         double y = 22 * size;
         double tubeHalf = Math.max(5, hw.tubeDiameter() / 2 * scale);
@@ -116,9 +119,9 @@ final class LinkCard extends VBox {
         g.setFont(Fonts.text(12 * size));
         g.setFill(theme.second());
         g.setTextAlign(TextAlignment.LEFT);
-        g.fillText(words.text("make.right_hand"), start - 6, below);
+        g.fillText(words.text("make.right_hand"), 0, below + 16 * size);
         g.setTextAlign(TextAlignment.RIGHT);
-        g.fillText(words.text("make.left_hand"), end + 6, below);
+        g.fillText(words.text("make.left_hand"), end + 20, below + 16 * size);
     }
 
     private static void write(
@@ -132,7 +135,7 @@ final class LinkCard extends VBox {
 
     private static void joint(
             GraphicsContext g, Theme theme, double pin, int way, double y, LinkHardware hw, double scale) {
-        double eye = Math.max(6, hw.eyeToShank() * 0.8 * scale);
+        double eye = Math.max(6, hw.eyeToShank() * EYE_PART * scale);
         double exposed = ThreadEngagement.midExposed(hw) * scale;
         double shankStart = pin + way * hw.eyeToShank() * scale;
         double insertFace = shankStart + way * exposed;

@@ -51,6 +51,9 @@ public final class MakePane extends VBox {
         caution.setWrapText(true);
         caution.getStyleClass().add("caution");
         hardware.getStyleClass().add("second");
+        for (Label label : List.of(hardware, counts, caution)) {
+            label.setMinHeight(USE_PREF_SIZE);
+        }
         FlowPane actions = new FlowPane(8, 8, sheet, nextRevision);
         getChildren().addAll(hardware, scroll, counts, actions, caution);
         document.vehicleProperty().addListener((o, before, now) -> refresh());

@@ -5,8 +5,8 @@ import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.desktop.control.MeasureField;
@@ -42,7 +42,7 @@ public final class MountBar extends StackPane {
     private final MeasureField ahead;
     private final MeasureField out;
     private final MeasureField up;
-    private final HBox row;
+    private final FlowPane row = new FlowPane(10, 4);
 
     public MountBar(Document document, BoardState state, Supplier<Words> words, Consumer<String> complain) {
         this.document = document;
@@ -61,27 +61,31 @@ public final class MountBar extends StackPane {
         mirror.setOnAction(event -> toggleMirror());
         name.getStyleClass().add("mount-name");
         about.getStyleClass().add("second");
-        about.setMinWidth(0);
         hint.getStyleClass().add("second");
         hint.setWrapText(true);
         for (Label label : new Label[] {aheadName, outName, upName}) {
             label.setMinWidth(USE_PREF_SIZE);
             label.getStyleClass().add("second");
         }
-        name.setMinWidth(0);
         javafx.scene.layout.VBox title = new javafx.scene.layout.VBox(name, about);
-        title.setMinWidth(0);
         title.setAlignment(Pos.CENTER_LEFT);
-        HBox.setHgrow(title, Priority.ALWAYS);
-        title.setMaxWidth(Double.MAX_VALUE);
+        title.getStyleClass().add("mount-title");
         mirror.setMinWidth(USE_PREF_SIZE);
-        row = new HBox(6, title, aheadName, ahead, outName, out, upName, up, mirror);
+        row.getChildren()
+                .addAll(title, pair(aheadName, ahead), pair(outName, out), pair(upName, up), mirror);
         row.setAlignment(Pos.CENTER_LEFT);
         StackPane.setAlignment(hint, Pos.CENTER_LEFT);
         getChildren().addAll(hint, row);
         document.vehicleProperty().addListener((o, before, now) -> refresh());
         state.selectionProperty().addListener((o, before, now) -> refresh());
         state.axleProperty().addListener((o, before, now) -> refresh());
+    }
+
+    private static HBox pair(Label label, MeasureField field) {
+        HBox pair = new HBox(5, label, field);
+        pair.setAlignment(Pos.CENTER_LEFT);
+        pair.setMinWidth(USE_PREF_SIZE);
+        return pair;
     }
 
     /** Shows the selection as it is now, in the present units and words. */

@@ -114,6 +114,7 @@ final class WholeVehicleView extends Region {
         text(g, colours, w.units().text(height, Quantity.LENGTH), cx + 8, (cy + ground) / 2 + 14, TextAlignment.LEFT);
         across(g, colours, 0, behind, cy - 26, w.units().text(behind, Quantity.LENGTH));
         g.setFont(Fonts.text(14));
+        g.setTextAlign(TextAlignment.LEFT);
         g.fillText(w.text("goals.cg"), cx + 16, cy - 2);
     }
 

@@ -141,15 +141,15 @@ final class StripPainter {
 
     private void marks(Analysis.StripValue strip, Scale scale, double right, WheelTravel pose, Travel travel) {
         boolean out = strip.mark().filter(mark -> mark.distance() != 0).isPresent();
-        strip.worst().ifPresent(index -> {
-            double value = strip.curve()[index];
-            if (out && Double.isFinite(value)) {
-                g.setStroke(theme.limit());
-                g.setLineWidth(2);
-                double x = Math.max(5, Math.min(right - 5, right * index / (strip.curve().length - 1)));
-                g.strokeOval(x - 4.5, scale.y(value) - 4.5, 9, 9);
-            }
-        });
+        if (out && Double.isFinite(strip.mark().get().value())) {
+            double part = (strip.mark().get().travel().heave() + travel.droop())
+                    / Math.max(1e-9, travel.droop() + travel.bump());
+            double x = Math.max(5, Math.min(right - 5, part * right));
+            g.setStroke(theme.limit());
+            g.setLineWidth(2);
+            double y = scale.y(strip.mark().get().value());
+            g.strokeOval(x - 6, y - 6, 12, 12);
+        }
         double present = strip.outcome().number();
         if (Double.isFinite(present)) {
             double part = (pose.heave() + travel.droop()) / Math.max(1e-9, travel.droop() + travel.bump());

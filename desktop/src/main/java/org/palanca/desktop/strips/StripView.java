@@ -36,7 +36,9 @@ public final class StripView extends VBox {
         setId("strip-" + resultId);
         setFocusTraversable(true);
         name.getStyleClass().add("strip-name");
-        name.setMinWidth(Region.USE_PREF_SIZE);
+        name.setWrapText(true);
+        name.setMinHeight(Region.USE_PREF_SIZE);
+        value.setMinWidth(Region.USE_PREF_SIZE);
         value.setId("value-" + resultId);
         verdict.getStyleClass().add("strip-verdict");
         verdict.setWrapText(true);
@@ -46,7 +48,7 @@ public final class StripView extends VBox {
         HBox.setHgrow(verdict, Priority.ALWAYS);
         verdict.setMaxWidth(Double.MAX_VALUE);
         HBox head = new HBox(name, value);
-        head.setAlignment(Pos.BASELINE_LEFT);
+        head.setAlignment(Pos.CENTER_LEFT);
         HBox foot = new HBox(6, verdict, change);
         foot.setAlignment(Pos.TOP_LEFT);
         getChildren().addAll(head, curve, foot);

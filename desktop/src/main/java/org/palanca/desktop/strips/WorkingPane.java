@@ -94,7 +94,7 @@ final class WorkingPane extends VBox {
         for (Working.Step step : working.steps()) {
             lines.getChildren().add(line(pretty(step.symbol()) + " = " + pretty(step.formula()), "formula"));
             String numbers = working.withNumbers(
-                    step, (value, quantity) -> w.units().text(value, quantity).replace("-", "−"));
+                    step, (value, quantity) -> number(value, quantity, w));
             lines.getChildren()
                     .add(line(
                             "= " + pretty(numbers) + " = "
@@ -109,6 +109,11 @@ final class WorkingPane extends VBox {
         }
         title("working.source");
         lines.getChildren().add(line(w.text(working.source()), "working-meaning"));
+    }
+
+    private static String number(double value, Quantity quantity, Words w) {
+        String text = w.units().text(value, quantity).replace("-", "−");
+        return text.startsWith("−") ? "(" + text + ")" : text;
     }
 
     private void title(String key) {
