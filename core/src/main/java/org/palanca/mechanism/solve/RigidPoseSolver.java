@@ -132,6 +132,7 @@ public final class RigidPoseSolver implements PoseSolver {
             residual = equations.largestResidual();
             square = equations.rows == equations.columns && factors.factor(equations.jacobian, PIVOT_FLOOR);
             if (residual < CLOSED_WITHIN) {
+                polish();
                 return onTheSameSide();
             }
             if (residual > 2 * last && scale > 1e-3) {
@@ -147,6 +148,14 @@ public final class RigidPoseSolver implements PoseSolver {
             iterations++;
         }
         return false;
+    }
+
+    /** One more step on the factors at hand: what is left of the residual is then down in the rounding. */
+    private void polish() {
+        if (square) {
+            findStep();
+            present.apply(step, 1);
+        }
     }
 
     /** Whether the mechanism has not been turned inside out through a dead point. */

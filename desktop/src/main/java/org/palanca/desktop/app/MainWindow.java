@@ -132,7 +132,7 @@ public final class MainWindow {
         root.setRight(strips);
         root.setBottom(trouble);
         newVehicle.setVisible(false);
-        for (javafx.scene.layout.Region pane : List.of(links, goals, make, newVehicle, middle, centre, mountBar)) {
+        for (javafx.scene.layout.Region pane : List.of(links, goals, make, newVehicle, middle, centre)) {
             pane.setMinSize(0, 0);
         }
         for (javafx.scene.Node pane : List.of(links, goals, make, newVehicle)) {

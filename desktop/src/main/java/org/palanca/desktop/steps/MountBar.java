@@ -50,6 +50,7 @@ public final class MountBar extends StackPane {
         this.words = words;
         this.complain = complain;
         getStyleClass().add("mount-bar");
+        setMinWidth(0);
         ahead = new MeasureField(Quantity.LENGTH, words, value -> move(value, 0), complain);
         out = new MeasureField(Quantity.LENGTH, words, value -> move(value, 1), complain);
         up = new MeasureField(Quantity.LENGTH, words, value -> move(value, 2), complain);
@@ -74,6 +75,7 @@ public final class MountBar extends StackPane {
         row.getChildren()
                 .addAll(title, pair(aheadName, ahead), pair(outName, out), pair(upName, up), mirror);
         row.setAlignment(Pos.CENTER_LEFT);
+        row.prefWrapLengthProperty().bind(widthProperty());
         StackPane.setAlignment(hint, Pos.CENTER_LEFT);
         getChildren().addAll(hint, row);
         document.vehicleProperty().addListener((o, before, now) -> refresh());
