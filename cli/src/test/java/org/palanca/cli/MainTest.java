@@ -1,0 +1,138 @@
+package org.palanca.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class MainTest {
+    @TempDir
+    private Path folder;
+
+    private Path tarn;
+    private String out;
+    private String err;
+
+    @BeforeEach
+    void copyTheExample() throws IOException {
+        tarn = folder.resolve("tarn-4.palanca.json");
+        try (InputStream in = MainTest.class.getResourceAsStream("/org/palanca/examples/tarn-4.palanca.json")) {
+            Files.copy(in, tarn);
+        }
+    }
+
+    private int run(Object... arguments) {
+        StringWriter o = new StringWriter();
+        StringWriter e = new StringWriter();
+        String[] args = java.util.Arrays.stream(arguments).map(Object::toString).toArray(String[]::new);
+        int code = Main.run(args, new PrintWriter(o, true), new PrintWriter(e, true));
+        out = o.toString();
+        err = e.toString();
+        return code;
+    }
+
+    private JsonNode json() throws IOException {
+        return new ObjectMapper().readTree(out);
+    }
+
+    @Test
+    void solvePrintsEveryResultWithItsVerdict() {
+        assertThat(run("solve", tarn)).isEqualTo(ExitCodes.OK);
+        assertThat(out).contains("Tarn 4 · Rear axle", "Anti-squat", "in band  (75 … 100 %)", "Roll centre");
+        assertThat(err).isEmpty();
+    }
+
+    @Test
+    void jsonIsVersionedAndHasUnitsInItsKeys() throws IOException {
+        assertThat(run("solve", tarn, "--json", "--axle", "rear", "--bump", "-6 1/2")).isEqualTo(ExitCodes.OK);
+        JsonNode rear = json().path("axles").path("rear");
+        assertThat(json().path("format").asText()).isEqualTo("palanca-results");
+        assertThat(json().path("version").asInt()).isEqualTo(1);
+        assertThat(json().path("axles").has("front")).isFalse();
+        JsonNode antiSquat = rear.path("results").path("anti_squat_percent");
+        assertThat(antiSquat.path("value").asDouble()).isGreaterThan(120);
+        assertThat(antiSquat.path("verdict").asText()).isEqualTo("high");
+        assertThat(antiSquat.path("basis").asText()).contains("common practice");
+        assertThat(rear.path("results").path("roll_centre_height_mm").path("value").asDouble()).isBetween(600.0, 800.0);
+        assertThat(rear.path("residual_mm").asDouble()).isLessThan(1e-6);
+    }
+
+    @Test
+    void rollAndBumpAddUp() throws IOException {
+        assertThat(run("solve", tarn, "--json", "--axle", "rear", "--roll", "5")).isEqualTo(ExitCodes.OK);
+        double rolled = json().at("/axles/rear/results/roll_centre_height_mm/value").asDouble();
+        double rise = 64 / 2.0 * Math.sin(Math.toRadians(5));
+        run("solve", tarn, "--json", "--axle", "rear", "--bump", rise + " in," + -rise + " in");
+        assertThat(json().at("/axles/rear/results/roll_centre_height_mm/value").asDouble()).isCloseTo(rolled, within(1e-6));
+    }
+
+    @Test
+    void sweepGivesTheWorstPoseOrEveryPoseAsCsv() {
+        assertThat(run("sweep", tarn, "--axle", "rear")).isEqualTo(ExitCodes.OK);
+        assertThat(out).containsPattern("Anti-squat .*129 % .*-6 1/2 in, -6 1/2 in");
+        assertThat(run("sweep", tarn, "--axle", "rear", "--csv", "--poses", "7")).isEqualTo(ExitCodes.OK);
+        assertThat(out.lines()).hasSize(9);
+        assertThat(run("sweep", tarn, "--poses", "1")).isEqualTo(ExitCodes.USAGE);
+        assertThat(err).contains("from 2 to 100000");
+    }
+
+    @Test
+    void checkNamesEveryProblemWithItsPlace() throws IOException {
+        assertThat(run("check", tarn)).isEqualTo(ExitCodes.OK);
+        assertThat(out).contains("no problems");
+        String text = Files.readString(tarn);
+        Files.writeString(
+                tarn,
+                text.replace("\"total_kg\"", "\"total_lb\"").replace("\"track_mm\": 1625.6", "\"track_mm\": -3"));
+        assertThat(run("check", tarn)).isEqualTo(ExitCodes.PROBLEMS);
+        assertThat(err).contains("/mass/total_lb", "/axles/front/track_mm", "/axles/rear/track_mm", "line ");
+    }
+
+    @Test
+    void checkTriesTheWholeTravel() throws IOException {
+        // Full bump of 71 in: no link reaches there.
+        Files.writeString(tarn, Files.readString(tarn).replace("\"bump_mm\": 139.7", "\"bump_mm\": 1800"));
+        assertThat(run("check", tarn)).isEqualTo(ExitCodes.PROBLEMS);
+        assertThat(out).contains("/axles/front", "in left and", "in right");
+    }
+
+    @Test
+    void aPoseOutOfReachHasItsOwnExitCodeAndSaysWhy() {
+        assertThat(run("solve", tarn, "--bump", "70 in", "--axle", "rear")).isEqualTo(ExitCodes.DOES_NOT_CLOSE);
+        assertThat(err).contains("Rear axle");
+    }
+
+    @Test
+    void badWordsGiveUsageAndSayWhatWasUnderstood() {
+        assertThat(run("solve", tarn, "--bump", "3 foo")).isEqualTo(ExitCodes.USAGE);
+        assertThat(err).contains("Understood “3”, then “foo”");
+        assertThat(run("solve", tarn, "--bump", "1,2,3")).isEqualTo(ExitCodes.USAGE);
+        assertThat(run("fly", tarn)).isEqualTo(ExitCodes.USAGE);
+        assertThat(run()).isEqualTo(ExitCodes.USAGE);
+    }
+
+    @Test
+    void filesThatCannotBeReadHaveTheirOwnExitCode() {
+        assertThat(run("solve", folder)).isEqualTo(ExitCodes.FILE);
+        assertThat(err).contains("is a folder");
+        assertThat(run("solve", folder.resolve("nothing.json"))).isEqualTo(ExitCodes.FILE);
+    }
+
+    @Test
+    void sheetWritesAPage() throws IOException {
+        Path pdf = folder.resolve("sheet.pdf");
+        assertThat(run("sheet", tarn, pdf)).isEqualTo(ExitCodes.OK);
+        assertThat(Files.readAllBytes(pdf)).startsWith("%PDF".getBytes());
+        assertThat(run("sheet", tarn, folder.resolve("no/such/sheet.pdf"))).isEqualTo(ExitCodes.FILE);
+    }
+}

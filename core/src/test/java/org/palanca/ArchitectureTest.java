@@ -1,0 +1,58 @@
+package org.palanca;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.library.Architectures;
+import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition;
+
+/** The core knows no interface and no clock, and its packages use only those before them. */
+@AnalyzeClasses(packages = "org.palanca", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+    @ArchTest
+    static final ArchRule NO_INTERFACE_CODE = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("javafx..", "javax.swing..", "java.awt..")
+            .because("the core is used without any screen");
+
+    @ArchTest
+    static final ArchRule NO_CLOCK = noClasses()
+            .should()
+            .callMethod(System.class, "currentTimeMillis")
+            .orShould()
+            .callMethod(java.time.LocalDate.class, "now")
+            .orShould()
+            .callMethod(java.time.Instant.class, "now")
+            .because("what a sheet says must be given to it");
+
+    @ArchTest
+    static final ArchRule READING_ORDER = Architectures.layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("units").definedBy("org.palanca.units")
+            .layer("words").definedBy("org.palanca.words")
+            .layer("geometry").definedBy("org.palanca.geometry")
+            .layer("vehicle").definedBy("org.palanca.vehicle..")
+            .layer("mechanism").definedBy("org.palanca.mechanism..")
+            .layer("working").definedBy("org.palanca.working")
+            .layer("result").definedBy("org.palanca.result..")
+            .layer("sweep").definedBy("org.palanca.sweep")
+            .layer("target").definedBy("org.palanca.target")
+            .layer("shop").definedBy("org.palanca.shop")
+            .layer("drawing").definedBy("org.palanca.drawing")
+            .layer("io").definedBy("org.palanca.io..")
+            .whereLayer("io").mayNotBeAccessedByAnyLayer()
+            .whereLayer("drawing").mayOnlyBeAccessedByLayers("io")
+            .whereLayer("shop").mayOnlyBeAccessedByLayers("drawing", "io")
+            .whereLayer("target").mayOnlyBeAccessedByLayers("shop", "drawing", "io")
+            .whereLayer("sweep").mayOnlyBeAccessedByLayers("target", "shop", "drawing", "io")
+            .whereLayer("result").mayOnlyBeAccessedByLayers("sweep", "target", "shop", "drawing", "io")
+            .whereLayer("mechanism").mayOnlyBeAccessedByLayers("result");
+
+    @ArchTest
+    static final ArchRule NO_RINGS =
+            SlicesRuleDefinition.slices().matching("org.palanca.(*)..").should().beFreeOfCycles();
+}

@@ -1,0 +1,49 @@
+package org.palanca.vehicle.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.junit.jupiter.api.Test;
+import org.palanca.Examples;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Message;
+
+class MountMovesTest {
+    private static final MountRef LEFT = new MountRef(AxlePlace.REAR, "upper frame left");
+    private static final MountRef RIGHT = new MountRef(AxlePlace.REAR, "upper frame right");
+
+    private static Vector3D at(Vehicle vehicle, MountRef ref) {
+        Axle axle = vehicle.axle(ref.axle()).orElseThrow();
+        return axle.position(ref.mount(), vehicle.wheelbase());
+    }
+
+    @Test
+    void bothSidesFollowUntilUnlinkedAndAgainWhenLinked() {
+        Vehicle tarn = Examples.tarn();
+        Vehicle moved = MountMoves.moveTo(tarn, RIGHT, new Vector3D(-2, -0.5, 0.7));
+        assertThat(Vector3D.distance(at(moved, LEFT), new Vector3D(-2, 0.5, 0.7))).isLessThan(1e-9);
+        Vehicle apart = MountMoves.mirror(moved, RIGHT, null);
+        assertThat(at(apart, RIGHT)).isEqualTo(at(moved, RIGHT));
+        Vehicle leftOnly = MountMoves.moveTo(apart, LEFT, new Vector3D(-1.9, 0.45, 0.7));
+        assertThat(at(leftOnly, RIGHT)).isEqualTo(at(moved, RIGHT));
+        Vehicle again = MountMoves.mirror(leftOnly, RIGHT, LEFT.mount());
+        assertThat(Vector3D.distance(at(again, RIGHT), new Vector3D(-1.9, -0.45, 0.7))).isLessThan(1e-9);
+    }
+
+    @Test
+    void theStepsOfOneDragBecomeOneChangeThatCanBeTakenBack() {
+        Vehicle start = Examples.tarn();
+        Vehicle half = MountMoves.moveTo(start, LEFT, new Vector3D(-2, 0.4, 0.65));
+        Vehicle end = MountMoves.moveTo(half, LEFT, new Vector3D(-2.05, 0.4, 0.65));
+        Message what = Message.of("change.moved", "upper frame left");
+        VehicleChange first = new VehicleChange(start, half, what, "drag 1");
+        VehicleChange second = new VehicleChange(half, end, what, "drag 1");
+        VehicleChange whole = first.merge(second).orElseThrow();
+        assertThat(whole.invert().after()).isSameAs(start);
+        assertThat(whole.after()).isSameAs(end);
+        assertThat(first.merge(new VehicleChange(half, end, what, "drag 2"))).isEmpty();
+    }
+}
