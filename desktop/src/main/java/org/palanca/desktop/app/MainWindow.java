@@ -8,6 +8,7 @@ import java.util.Optional;
 import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.scene.Scene;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -19,6 +20,7 @@ import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.board.BoardView;
 import org.palanca.desktop.command.Command;
 import org.palanca.desktop.command.CommandFinder;
+import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.document.Rescue;
@@ -97,7 +99,7 @@ public final class MainWindow {
                 .build());
         rescue = new Rescue(settings.folder(), document);
         notices = new NoticeBar(words.text("notice.dismiss"));
-        trouble = new TroubleLine(document, this::words);
+        trouble = new TroubleLine(document, this::words, () -> board().requestFocus());
         playback = new Playback(document, state);
         mountBar = new MountBar(document, state, this::words, trouble::complain);
         strips = new StripColumn(document, state, this::words, settings::theme, trouble::complain);
@@ -145,6 +147,7 @@ public final class MainWindow {
                 scene.getAccelerators().put(command.keys(), command::run);
             }
         }
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoBeforeFields);
         scene.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.ESCAPE && state.litProperty().get() != null) {
                 state.litProperty().set(null);
@@ -161,6 +164,19 @@ public final class MainWindow {
             }
         });
         applyLook();
+    }
+
+    /** A field keeps the undo keys for its own text only while something is being typed in it. */
+    private void undoBeforeFields(KeyEvent event) {
+        boolean typing = stage.getScene().getFocusOwner() instanceof TextInputControl field
+                && !(field instanceof MeasureField measure && !measure.editing());
+        for (Command command : commands) {
+            boolean history = command.id().equals("undo") || command.id().equals("redo");
+            if (history && !typing && command.keys().match(event)) {
+                command.run();
+                event.consume();
+            }
+        }
     }
 
     private void closeForGood() {
@@ -207,7 +223,7 @@ public final class MainWindow {
         all.add(Command.of("board", "Shortcut+D", () -> board().requestFocus()));
         all.add(Command.of("units", "Shortcut+U", this::nextUnits));
         all.add(Command.of("theme", "Shortcut+T", () -> setTheme(settings.theme().other())));
-        all.add(Command.of("larger", "Shortcut+Plus", () -> stepText(1)));
+        all.add(Command.of("larger", "Shortcut+Equals", () -> stepText(1)));
         all.add(Command.of("smaller", "Shortcut+Minus", () -> stepText(-1)));
         all.add(Command.of("find", "Shortcut+K", () -> finder.open(words)));
         return List.copyOf(all);

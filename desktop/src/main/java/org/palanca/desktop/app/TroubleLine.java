@@ -53,7 +53,7 @@ final class TroubleLine extends HBox {
     private Remedy remedy;
     private String complaint = "";
 
-    TroubleLine(Document document, Supplier<Words> words) {
+    TroubleLine(Document document, Supplier<Words> words, Runnable afterwards) {
         this.document = document;
         this.words = words;
         setId("trouble");
@@ -68,7 +68,10 @@ final class TroubleLine extends HBox {
         attempt.setId("trouble-try");
         attempt.setMinWidth(USE_PREF_SIZE);
         attempt.getStyleClass().add("main-action");
-        attempt.setOnAction(event -> attempt());
+        attempt.setOnAction(event -> {
+            attempt();
+            afterwards.run();
+        });
         getChildren().addAll(mark, sentence, attempt);
         idle.setOnFinished(event -> search());
     }
@@ -209,6 +212,7 @@ final class TroubleLine extends HBox {
     }
 
     void dispose() {
+        idle.stop();
         generation.incrementAndGet();
         searcher.shutdownNow();
     }

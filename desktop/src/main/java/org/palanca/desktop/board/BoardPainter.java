@@ -175,7 +175,7 @@ final class BoardPainter {
         } else if (centre instanceof InstantCentre.AtInfinity far) {
             double x = area.getMinX() + (axle.place() == AxlePlace.REAR ? 8 : area.getWidth() - 8);
             scribe.text(
-                    words.text("board.parallel", Math.toDegrees(Math.atan(far.slope())) > 0 ? "↑" : "↓"),
+                    words.text("board.parallel", org.palanca.words.Message.angle(Math.atan(far.slope()))),
                     x,
                     layout.y(Elevation.SIDE, motion.centreZ()) - 30,
                     axle.place() == AxlePlace.REAR ? TextAlignment.LEFT : TextAlignment.RIGHT,
@@ -229,7 +229,7 @@ final class BoardPainter {
         double at = patchY + (y - patchY) * (edge - patchX) / (x - patchX);
         double row = Math.max(area.getMinY() + 30, Math.min(area.getMaxY() - 12, at - 14));
         boolean left = x < area.getMinX();
-        scribe.plated((left ? "← " : "") + label + " " + far + (left ? "" : " →"), edge, row,
+        scribe.plated((left ? "‹ " : "") + label + " " + far + (left ? "" : " ›"), edge, row,
                 left ? TextAlignment.LEFT : TextAlignment.RIGHT, scribe.theme.hand(), false, 13);
     }
 

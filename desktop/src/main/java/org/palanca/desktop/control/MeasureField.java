@@ -25,6 +25,7 @@ public final class MeasureField extends TextField {
     private final Consumer<String> complain;
     private double value = Double.NaN;
     private String shown = "";
+    private boolean wrong;
 
     /**
      * @param quantity what is typed
@@ -66,6 +67,11 @@ public final class MeasureField extends TextField {
         }
     }
 
+    /** Whether something is typed that has not taken effect. */
+    public boolean editing() {
+        return !getText().equals(shown);
+    }
+
     private String written(double number) {
         LengthStyle style = words.get().units().length();
         return switch (quantity) {
@@ -85,21 +91,23 @@ public final class MeasureField extends TextField {
     private void commit() {
         String text = getText().strip();
         if (text.equals(shown) || text.isEmpty()) {
-            if (text.isEmpty()) {
-                setText(shown);
+            setText(shown);
+            if (wrong) {
+                wrong(false);
+                complain.accept("");
             }
-            wrong(false);
             return;
         }
         try {
             double next = parse(text);
             wrong(false);
             complain.accept("");
-            shown = text;
+            shown = written(next);
+            setText(shown);
             if (next != value) {
+                value = next;
                 entered.accept(next);
             }
-            show(next);
         } catch (MeasureFormatException e) {
             wrong(true);
             complain.accept(words.get().text(e));
@@ -117,6 +125,7 @@ public final class MeasureField extends TextField {
     }
 
     private void wrong(boolean is) {
+        wrong = is;
         pseudoClassStateChanged(WRONG, is);
     }
 }

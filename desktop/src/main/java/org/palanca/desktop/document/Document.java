@@ -7,6 +7,7 @@ import javafx.beans.binding.BooleanBinding;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ObservableBooleanValue;
 import org.fxmisc.undo.UndoManager;
@@ -27,6 +28,8 @@ public final class Document {
     private final EventSource<VehicleChange> changes = new EventSource<>();
     private final UndoManager<VehicleChange> history;
     private final BooleanBinding unsaved;
+    private final SimpleBooleanProperty canUndo = new SimpleBooleanProperty();
+    private final SimpleBooleanProperty canRedo = new SimpleBooleanProperty();
     private boolean readOnly;
 
     /** A document holding a vehicle that no file holds yet. */
@@ -55,6 +58,7 @@ public final class Document {
         VehicleChange change = new VehicleChange(vehicle.get(), after, what, gesture);
         if (!change.isIdentity()) {
             apply(change);
+            tellHistory();
         }
     }
 
@@ -65,18 +69,26 @@ public final class Document {
 
     public void undo() {
         history.undo();
+        tellHistory();
     }
 
     public void redo() {
         history.redo();
+        tellHistory();
     }
 
     public ObservableBooleanValue undoAvailable() {
-        return Bindings.createBooleanBinding(() -> history.isUndoAvailable(), vehicle);
+        return canUndo;
     }
 
     public ObservableBooleanValue redoAvailable() {
-        return Bindings.createBooleanBinding(() -> history.isRedoAvailable(), vehicle);
+        return canRedo;
+    }
+
+    /** The history tells its state only after it has done its step, so it is asked then. */
+    private void tellHistory() {
+        canUndo.set(history.isUndoAvailable());
+        canRedo.set(history.isRedoAvailable());
     }
 
     public ReadOnlyObjectProperty<Vehicle> vehicleProperty() {
@@ -114,6 +126,7 @@ public final class Document {
         baseline.set(next);
         vehicle.set(next);
         history.forgetHistory();
+        tellHistory();
     }
 
     /** Takes over work rescued from a crash: unsaved, but with its file known. */

@@ -45,7 +45,11 @@ public final class Rescue {
         own = folder.resolve(ProcessHandle.current().pid() + VehicleFile.ENDING);
         this.document = document;
         soon.setOnFinished(event -> keep());
-        document.vehicleProperty().addListener((o, before, after) -> soon.playFromStart());
+        document.vehicleProperty().addListener((o, before, after) -> {
+            if (!writer.isShutdown()) {
+                soon.playFromStart();
+            }
+        });
         document.unsaved().addListener((o, before, unsaved) -> {
             if (!unsaved) {
                 clear();
@@ -79,7 +83,9 @@ public final class Rescue {
     /** Takes the copy away: the work is saved, or was given up on purpose. */
     public void clear() {
         soon.stop();
-        writer.execute(() -> forget(own));
+        if (!writer.isShutdown()) {
+            writer.execute(() -> forget(own));
+        }
     }
 
     /** Takes a copy away that was looked at. */
@@ -95,6 +101,7 @@ public final class Rescue {
 
     /** Waits for what is being written. */
     public void finish() {
+        soon.stop();
         writer.shutdown();
         try {
             writer.awaitTermination(5, TimeUnit.SECONDS);

@@ -1,0 +1,122 @@
+package org.palanca.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.ResourceBundle;
+import javafx.scene.Node;
+import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Text;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.palanca.desktop.document.Settings;
+import org.palanca.desktop.steps.Step;
+import org.palanca.desktop.theme.Theme;
+import org.palanca.drawing.Elevation;
+
+/** Nothing cut at larger text, every letter in the bundled fonts, enough contrast in both themes. */
+class LooksTest extends WindowTest {
+    @ParameterizedTest
+    @ValueSource(ints = {100, 125, 150})
+    void noWordIsCutAtAnyTextSize(int percent) {
+        clickOn(mount("upper frame left", Elevation.SIDE));
+        for (int i = 0; i < Settings.TEXT_SIZES.indexOf(percent); i++) {
+            push(KeyCode.CONTROL, KeyCode.EQUALS);
+        }
+        eventually(() -> sizeNow().equals(Integer.toString(percent)));
+        for (Step step : Step.values()) {
+            onFx(() -> window.state().stepProperty().set(step));
+            onFx(() -> stage.getScene().getRoot().requestLayout());
+            List<String> cut = new ArrayList<>();
+            onFx(() -> collectCut(stage.getScene().getRoot(), cut));
+            assertThat(cut).as(step + " at " + percent + " %").isEmpty();
+        }
+    }
+
+    private String sizeNow() {
+        String style = stage.getScene().getRoot().getStyle();
+        double pixels = Double.parseDouble(style.replaceAll("[^0-9.]", ""));
+        return Long.toString(Math.round(pixels / 14 * 100));
+    }
+
+    private static void collectCut(Node node, List<String> cut) {
+        if (!node.isVisible()) {
+            return;
+        }
+        // Where the pose stands is said at length and may be cut; the pad shows the same.
+        if (node instanceof Labeled labeled && !"where".equals(node.getId()) && !labeled.getText().isEmpty()) {
+            Node drawn = labeled.lookup(".text");
+            if (drawn instanceof Text text && !text.getText().replace("\n", "").equals(labeled.getText().replace("\n", ""))) {
+                cut.add(labeled.getText() + " shows as " + text.getText());
+            }
+        }
+        if (node instanceof javafx.scene.Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(child -> collectCut(child, cut));
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(Theme.class)
+    void textHasContrastInBothThemes(Theme theme) {
+        for (Color text : List.of(theme.line(), theme.second(), theme.hand(), theme.limit())) {
+            assertThat(contrast(text, theme.ground())).isGreaterThan(4.5);
+            assertThat(contrast(text, theme.panel())).isGreaterThan(4.5);
+        }
+    }
+
+    /** Contrast ratio of WCAG 2.1, relative luminance by its formula. */
+    private static double contrast(Color a, Color b) {
+        double one = luminance(a) + 0.05;
+        double other = luminance(b) + 0.05;
+        return Math.max(one, other) / Math.min(one, other);
+    }
+
+    private static double luminance(Color c) {
+        return 0.2126 * linear(c.getRed()) + 0.7152 * linear(c.getGreen()) + 0.0722 * linear(c.getBlue());
+    }
+
+    private static double linear(double channel) {
+        return channel <= 0.03928 ? channel / 12.92 : Math.pow((channel + 0.055) / 1.055, 2.4);
+    }
+
+    @Test
+    void everyLetterOfEveryWordIsInTheBundledFonts() throws IOException {
+        TrueTypeFont text = font("BarlowSemiCondensed-Medium.ttf");
+        TrueTypeFont figures = font("B612-Regular.ttf");
+        for (String bundle : List.of("org.palanca.words.core", "org.palanca.desktop.desktop")) {
+            ResourceBundle words = ResourceBundle.getBundle(bundle, Locale.ENGLISH);
+            for (String key : words.keySet()) {
+                words.getString(key).codePoints().filter(c -> c > ' ').forEach(letter -> assertThat(has(text, letter))
+                        .as(key + ": " + Character.toString(letter))
+                        .isTrue());
+            }
+        }
+        "0123456789/.-−°%∞ωΔ·√()=+¼½¾⅛⅜⅝⅞".codePoints()
+                .forEach(letter -> assertThat(has(figures, letter)).as(Character.toString(letter)).isTrue());
+    }
+
+    private static TrueTypeFont font(String name) throws IOException {
+        try (InputStream in = LooksTest.class.getResourceAsStream("/org/palanca/fonts/" + name)) {
+            return new TTFParser().parse(new RandomAccessReadBuffer(in));
+        }
+    }
+
+    private static boolean has(TrueTypeFont font, int letter) {
+        try {
+            return font.getUnicodeCmapLookup().getGlyphId(letter) != 0;
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+}

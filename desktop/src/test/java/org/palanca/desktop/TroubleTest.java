@@ -1,0 +1,125 @@
+package org.palanca.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import org.palanca.desktop.document.Rescue;
+import org.palanca.desktop.document.Settings;
+import org.palanca.drawing.Elevation;
+import org.palanca.io.json.VehicleFile;
+import org.palanca.vehicle.Vehicle;
+
+/** Bad input and bad luck in the window: each told in words, and nothing the user made is lost. */
+class TroubleTest extends WindowTest {
+    private void change() {
+        clickOn(mount("upper frame left", Elevation.SIDE));
+        push(KeyCode.UP);
+    }
+
+    @Test
+    void textThatIsNoLengthStaysAsTypedAndIsExplained() {
+        Vehicle before = window.document().vehicle();
+        clickOn(mount("upper frame left", Elevation.SIDE));
+        type("#mount-up", "24 3");
+        assertThat(trouble()).contains("Understood “24”, then “3”");
+        assertThat(fieldText("#mount-up")).isEqualTo("24 3");
+        assertThat(window.document().vehicle()).isEqualTo(before);
+        push(KeyCode.ESCAPE);
+        assertThat(fieldText("#mount-up")).isEqualTo("24 3/4");
+    }
+
+    @Test
+    void aGoalThatCannotBeIsRefusedWithTheReason() {
+        clickOn("#step-goals");
+        type("#goal-wheelbase", "10");
+        assertThat(trouble()).contains("wheelbase is 10 in");
+        type("#goal-cg-height", "-3");
+        assertThat(trouble()).contains("must be above it");
+        assertThat(window.document().unsaved().get()).isFalse();
+        type("#goal-cg-height", "31");
+        assertThat(window.document().vehicle().mass().centreHeight()).isEqualTo(31 * 0.0254);
+    }
+
+    @Test
+    void aBrokenFileIsNamedAndTheOpenVehicleStays() throws Exception {
+        Path broken = folder.resolve("broken.palanca.json");
+        Files.writeString(broken, Files.readString(tarn).replace("\"mass\"", "\"masse\""));
+        onFx(() -> window.files().open(broken));
+        assertThat(notice()).contains("broken.palanca.json", "“masse” is not known", "Line ");
+        assertThat(window.document().vehicle().name()).isEqualTo("Tarn 4");
+        assertThat(window.document().file()).contains(tarn);
+    }
+
+    @Test
+    void aSaveThatFailsKeepsTheWorkAndTheOldFile() throws Exception {
+        String old = Files.readString(tarn);
+        change();
+        Vehicle work = window.document().vehicle();
+        // The file's place is taken by a folder: the same for root, whom permissions do not stop.
+        Path kept = folder.resolve("kept.json");
+        Files.move(tarn, kept);
+        Files.createDirectory(tarn);
+        push(KeyCode.CONTROL, KeyCode.S);
+        assertThat(notice()).contains("is a folder");
+        assertThat(window.document().vehicle()).isEqualTo(work);
+        assertThat(window.document().unsaved().get()).isTrue();
+        assertThat(kept).hasContent(old);
+        nextAnswer = folder.resolve("elsewhere.palanca.json");
+        clickOn("Save as…");
+        assertThat(VehicleFile.open(nextAnswer).vehicle()).isEqualTo(work);
+    }
+
+    @Test
+    void openingAnotherVehicleAsksAboutUnsavedWork() throws Exception {
+        Path other = folder.resolve("lark.palanca.json");
+        copyExample("lark.palanca.json", other);
+        change();
+        Vehicle work = window.document().vehicle();
+        onFx(() -> window.files().open(other));
+        assertThat(notice()).contains("changes that no file holds");
+        clickOn("Keep working");
+        assertThat(window.document().vehicle()).isEqualTo(work);
+        onFx(() -> window.files().open(other));
+        clickOn("Save");
+        assertThat(window.document().vehicle().name()).isEqualTo("Lark");
+        assertThat(VehicleFile.open(tarn).vehicle()).isEqualTo(work);
+        assertThat(strip("anti_squat")).isEqualTo("51 %");
+    }
+
+    @Test
+    void aNewerVersionsFileIsOpenReadOnlyAndNeverSavedOver() throws Exception {
+        String newer = Files.readString(tarn).replace("\"version\": 1", "\"version\": 9, \"later\": 1");
+        Files.writeString(tarn, newer);
+        onFx(() -> window.files().open(tarn));
+        assertThat(notice()).contains("newer version", "read-only");
+        change();
+        nextAnswer = folder.resolve("copy.palanca.json");
+        push(KeyCode.CONTROL, KeyCode.S);
+        assertThat(tarn).hasContent(newer);
+        assertThat(nextAnswer).exists();
+    }
+
+    @Test
+    void unsavedWorkIsCopiedAndACrashedWindowsWorkIsFound() throws Exception {
+        Path home = Path.of(System.getProperty(Settings.HOME_PROPERTY));
+        change();
+        Vehicle work = window.document().vehicle();
+        Path own = home.resolve("unsaved").resolve(ProcessHandle.current().pid() + VehicleFile.ENDING);
+        eventually(() -> Files.exists(own.resolveSibling(own.getFileName() + ".origin")));
+        assertThat(Rescue.left(home)).as("this window still runs").isEmpty();
+        // The same copy, as a process that is gone would have left it.
+        Path crashed = own.resolveSibling("999999999" + VehicleFile.ENDING);
+        Files.copy(own, crashed);
+        Files.writeString(crashed.resolveSibling(crashed.getFileName() + ".origin"), tarn.toString());
+        Optional<Rescue.Left> left = Rescue.left(home);
+        assertThat(left).isPresent();
+        assertThat(left.get().vehicle()).isEqualTo(work);
+        assertThat(left.get().original()).contains(tarn);
+        push(KeyCode.CONTROL, KeyCode.S);
+        eventually(() -> !Files.exists(own));
+    }
+}

@@ -1,0 +1,149 @@
+package org.palanca.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.io.TempDir;
+import org.palanca.desktop.app.FileAsker;
+import org.palanca.desktop.app.MainWindow;
+import org.palanca.desktop.control.FractionText;
+import org.palanca.desktop.document.Settings;
+import org.palanca.desktop.theme.Fonts;
+import org.palanca.drawing.Elevation;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Drives the real window with a robot. Files are asked for by the test in the user's place. */
+abstract class WindowTest extends FxRobot {
+    @TempDir
+    protected Path folder;
+
+    protected MainWindow window;
+    protected Stage stage;
+    protected Path tarn;
+    protected Path nextAnswer;
+
+    @BeforeEach
+    void openTheWindow() throws Exception {
+        System.setProperty(Settings.HOME_PROPERTY, folder.resolve("home").toString());
+        tarn = folder.resolve("tarn.palanca.json");
+        try (InputStream in = WindowTest.class.getResourceAsStream("/org/palanca/examples/tarn-4.palanca.json")) {
+            Files.copy(in, tarn);
+        }
+        stage = FxToolkit.registerPrimaryStage();
+        onFx(() -> {
+            Fonts.load();
+            window = new MainWindow(stage, Settings.load(), new Answers());
+            window.files().open(tarn);
+            window.show();
+        });
+        stageIsReady();
+    }
+
+    private void stageIsReady() {
+        onFx(() -> {
+            stage.setX(0);
+            stage.setY(0);
+            stage.toFront();
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @AfterEach
+    void closeTheWindow() throws Exception {
+        release(new KeyCode[0]);
+        release(new MouseButton[0]);
+        onFx(() -> {
+            window.dispose();
+            stage.hide();
+        });
+        FxToolkit.cleanupStages();
+    }
+
+    private final class Answers implements FileAsker {
+        @Override
+        public Optional<Path> toOpen(String title) {
+            return Optional.ofNullable(nextAnswer);
+        }
+
+        @Override
+        public Optional<Path> toSave(String title, String proposed) {
+            return Optional.ofNullable(nextAnswer);
+        }
+    }
+
+    protected void onFx(Runnable action) {
+        WaitForAsyncUtils.waitForAsyncFx(10_000, action);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    protected void eventually(BooleanSupplier condition) {
+        try {
+            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, condition::getAsBoolean);
+        } catch (java.util.concurrent.TimeoutException e) {
+            throw new AssertionError("it did not come about in ten seconds", e);
+        }
+    }
+
+    /** A strip's big value as a person reads it. */
+    protected String strip(String resultId) {
+        WaitForAsyncUtils.waitForFxEvents();
+        return lookup("#value-" + resultId).queryAs(FractionText.class).plain();
+    }
+
+    protected String trouble() {
+        WaitForAsyncUtils.waitForFxEvents();
+        return lookup("#trouble-text").queryAs(Label.class).getText();
+    }
+
+    protected String notice() {
+        WaitForAsyncUtils.waitForFxEvents();
+        Node notice = lookup("#notice").query();
+        return notice.isVisible() ? lookup("#notice-text").queryAs(Label.class).getText() : "";
+    }
+
+    /** Where a mount is on the screen in an elevation. */
+    protected Point2D mount(String name, Elevation elevation) {
+        Bounds board = window.board().localToScreen(window.board().getBoundsInLocal());
+        Point2D pixel = window.board().pixel(name, elevation);
+        return new Point2D(board.getMinX() + pixel.getX(), board.getMinY() + pixel.getY());
+    }
+
+    /** Types a measure into a field and takes it with Enter. */
+    protected void type(String field, String text) {
+        clickOn(field);
+        onFx(() -> lookup(field).queryAs(TextInputControl.class).selectAll());
+        write(text);
+        push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    protected String fieldText(String field) {
+        WaitForAsyncUtils.waitForFxEvents();
+        return lookup(field).queryAs(TextInputControl.class).getText();
+    }
+
+    protected void copyExample(String name, Path to) throws IOException {
+        try (InputStream in = WindowTest.class.getResourceAsStream("/org/palanca/examples/" + name)) {
+            Files.copy(in, to);
+        }
+        assertThat(to).exists();
+    }
+}
