@@ -29,6 +29,15 @@ public record BallJoint(String name, BodyPoint a, BodyPoint b) implements Member
         }
 
         @Override
+        public void residuals(Configuration at, double[] residual, int row) {
+            at.locate(bodyA, localA, atA);
+            at.locate(bodyB, localB, atB);
+            for (int axis = 0; axis < 3; axis++) {
+                residual[row + axis] = atB[axis] - atA[axis];
+            }
+        }
+
+        @Override
         public void linearise(Configuration at, double[] residual, double[] jacobian, int row, int columns) {
             at.locate(bodyA, localA, atA);
             at.locate(bodyB, localB, atB);

@@ -6,6 +6,13 @@ public interface Constraint {
     int equations();
 
     /**
+     * Writes residuals alone.
+     *
+     * @param residual filled from {@code row} on: zero when the equation holds [m]
+     */
+    void residuals(Configuration at, double[] residual, int row);
+
+    /**
      * Writes residuals and derivatives at a configuration. Allocates nothing.
      *
      * @param at the configuration

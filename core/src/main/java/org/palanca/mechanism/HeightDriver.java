@@ -31,6 +31,12 @@ public record HeightDriver(String name, BodyPoint point) implements Driver {
         }
 
         @Override
+        public void residuals(Configuration where, double[] residual, int row) {
+            where.locate(body, local, at);
+            residual[row] = at[2] - heightAtDesign - where.driver(driver);
+        }
+
+        @Override
         public void linearise(Configuration where, double[] residual, double[] jacobian, int row, int columns) {
             where.locate(body, local, at);
             residual[row] = at[2] - heightAtDesign - where.driver(driver);

@@ -39,6 +39,16 @@ public record Rod(String name, BodyPoint a, BodyPoint b, double length) implemen
         }
 
         @Override
+        public void residuals(Configuration at, double[] residual, int row) {
+            at.locate(bodyA, localA, atA);
+            at.locate(bodyB, localB, atB);
+            double x = atB[0] - atA[0];
+            double y = atB[1] - atA[1];
+            double z = atB[2] - atA[2];
+            residual[row] = Math.sqrt(x * x + y * y + z * z) - length;
+        }
+
+        @Override
         public void linearise(Configuration at, double[] residual, double[] jacobian, int row, int columns) {
             at.locate(bodyA, localA, atA);
             at.locate(bodyB, localB, atB);

@@ -33,6 +33,7 @@ public final class AxleModel {
     private final PoseSolver solver;
     private final List<Result> catalogue;
     private final Result[] results;
+    private final Result.Motion[] needs;
     private final AxleMotion motion;
     private final double[] drivers = new double[2];
     private final double[] heave = new double[6];
@@ -54,6 +55,7 @@ public final class AxleModel {
         solver = new RigidPoseSolver(mechanism);
         catalogue = ResultCatalogue.of(axle);
         results = catalogue.toArray(Result[]::new);
+        needs = catalogue.stream().map(Result::motion).toArray(Result.Motion[]::new);
         motion = new AxleMotion(vehicle, axle);
         locals = new double[axle.mounts().size()][];
         bodies = new int[locals.length];
@@ -115,10 +117,11 @@ public final class AxleModel {
     }
 
     private void observe() {
-        Configuration at = solver.configuration();
-        motion.at(at);
         boolean heaves = solver.motion(BOTH_UP, heave);
         boolean rolls = solver.motion(LEFT_UP_RIGHT_DOWN, roll);
+        // Only now: asking for motions takes the pose down to the rounding.
+        Configuration at = solver.configuration();
+        motion.at(at);
         motion.modes(heaves, heave, rolls, roll);
         for (int i = 0; i < locals.length; i++) {
             at.locate(bodies[i], locals[i], located);
@@ -149,13 +152,17 @@ public final class AxleModel {
     /** Every result at the present pose as plain numbers: NaN where unavailable, infinite where at infinity. */
     public void evaluate(double[] out) {
         for (int i = 0; i < results.length; i++) {
-            out[i] = available(results[i]) ? results[i].evaluate(motion, Trace.NONE) : Double.NaN;
+            out[i] = available(needs[i]) ? results[i].evaluate(motion, Trace.NONE) : Double.NaN;
         }
     }
 
     private boolean available(Result result) {
+        return available(result.motion());
+    }
+
+    private boolean available(Result.Motion needed) {
         return closed
-                && switch (result.motion()) {
+                && switch (needed) {
                     case NONE -> true;
                     case HEAVE -> motion.heaveExists();
                     case ROLL -> motion.rollExists();

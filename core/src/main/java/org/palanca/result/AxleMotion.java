@@ -42,8 +42,10 @@ public final class AxleMotion {
 
     /** Takes over the pose of the only moving body. */
     void at(Configuration configuration) {
-        for (int i = 0; i < 9; i++) {
-            rotation[i] = configuration.rotation(0, i / 3, i % 3);
+        for (int row = 0; row < 3; row++) {
+            rotation[3 * row] = configuration.rotation(0, row, 0);
+            rotation[3 * row + 1] = configuration.rotation(0, row, 1);
+            rotation[3 * row + 2] = configuration.rotation(0, row, 2);
         }
         centreX = configuration.origin(0, 0);
         centreY = configuration.origin(0, 1);

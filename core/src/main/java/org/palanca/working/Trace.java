@@ -19,6 +19,11 @@ public interface Trace {
         public void line(Construction.Kind kind, double x1, double y1, double z1, double x2, double y2, double z2) {}
     };
 
+    /** Whether anyone listens; construction lines that cost something to find are left out when not. */
+    default boolean listening() {
+        return this != NONE;
+    }
+
     /**
      * A number that goes in.
      *

@@ -80,11 +80,15 @@ class MechanismTest {
         double h = 1e-5;
         Vector3D point = new Vector3D(0.1, 0.3, 0.7);
         Vector3D origin = new Vector3D(0, 0, 0.4);
+        double[] unused = new double[6];
         solver.moveTo(0.05 + h, -0.03 + h);
+        solver.motion(new double[] {1, 1}, unused);
         Vector3D after = solver.configuration().pose(0).carry(point, origin);
         solver.moveTo(0.05 - h, -0.03 - h);
+        solver.motion(new double[] {1, 1}, unused);
         Vector3D before = solver.configuration().pose(0).carry(point, origin);
         solver.moveTo(0.05, -0.03);
+        solver.motion(new double[] {1, 1}, unused);
         Pose pose = solver.configuration().pose(0);
         Vector3D arm = pose.carry(point, origin).subtract(pose.origin());
         Vector3D velocity = new Vector3D(twist[0], twist[1], twist[2])

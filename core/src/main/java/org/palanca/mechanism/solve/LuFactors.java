@@ -51,10 +51,12 @@ final class LuFactors {
     }
 
     private int pivotRow(int k) {
+        double[] a = lu;
+        int n = size;
         int best = k;
-        double largest = Math.abs(lu[k * size + k]);
-        for (int i = k + 1; i < size; i++) {
-            double candidate = Math.abs(lu[i * size + k]);
+        double largest = Math.abs(a[k * n + k]);
+        for (int i = k + 1, at = (k + 1) * n + k; i < n; i++, at += n) {
+            double candidate = Math.abs(a[at]);
             if (candidate > largest) {
                 largest = candidate;
                 best = i;
@@ -76,34 +78,41 @@ final class LuFactors {
     }
 
     private void eliminateBelow(int k) {
-        double inverse = 1 / lu[k * size + k];
-        for (int i = k + 1; i < size; i++) {
-            double factor = lu[i * size + k] * inverse;
-            if (factor == 0) {
-                continue;
-            }
-            lu[i * size + k] = factor;
-            for (int j = k + 1; j < size; j++) {
-                lu[i * size + j] -= factor * lu[k * size + j];
+        double[] a = lu;
+        int n = size;
+        int top = k * n;
+        double inverse = 1 / a[top + k];
+        for (int i = k + 1; i < n; i++) {
+            int row = i * n;
+            double factor = a[row + k] * inverse;
+            if (factor != 0) {
+                a[row + k] = factor;
+                for (int j = k + 1; j < n; j++) {
+                    a[row + j] -= factor * a[top + j];
+                }
             }
         }
     }
 
     /** Solves for a right side, which is not modified. */
     void solve(double[] right, double[] out) {
-        for (int i = 0; i < size; i++) {
+        double[] a = lu;
+        int n = size;
+        for (int i = 0; i < n; i++) {
             double sum = right[order[i]];
+            int row = i * n;
             for (int j = 0; j < i; j++) {
-                sum -= lu[i * size + j] * out[j];
+                sum -= a[row + j] * out[j];
             }
             out[i] = sum;
         }
-        for (int i = size - 1; i >= 0; i--) {
+        for (int i = n - 1; i >= 0; i--) {
             double sum = out[i];
-            for (int j = i + 1; j < size; j++) {
-                sum -= lu[i * size + j] * out[j];
+            int row = i * n;
+            for (int j = i + 1; j < n; j++) {
+                sum -= a[row + j] * out[j];
             }
-            out[i] = sum / lu[i * size + i];
+            out[i] = sum / a[row + i];
         }
     }
 

@@ -36,6 +36,12 @@ public final class RigidPoseSolver implements PoseSolver {
 
     private static final int MOST_ITERATIONS = 30;
 
+    /** Jump of the drivers beyond which old factors are not used [m]. */
+    private static final double LONGEST_WARM_STEP = 0.03;
+
+    /** After a Newton step from a residual as small as this the mechanism is probably closed [m]. */
+    private static final double LIKELY_CLOSED_AFTER = 3e-5;
+
     /** In how many parts a move is taken when it does not succeed at once. */
     private static final int[] PARTS = {8, 64};
 
@@ -46,13 +52,18 @@ public final class RigidPoseSolver implements PoseSolver {
     private final LuFactors factors;
     private final double[] step;
     private final double[] right;
-    private final double[] from;
     private final double[] asked;
     private boolean square;
     private int signAtDesign;
     private int iterations;
     private double residual;
     private boolean closed;
+
+    /** Whether the factors belong to a pose near the present one. */
+    private boolean warm;
+
+    /** Whether they belong to the present pose itself. */
+    private boolean fresh = true;
 
     /** A solver standing in the design pose; call {@link #moveTo} with zeros to close it there first. */
     public RigidPoseSolver(Mechanism mechanism) {
@@ -63,8 +74,7 @@ public final class RigidPoseSolver implements PoseSolver {
         factors = new LuFactors(equations.columns);
         step = new double[equations.columns];
         right = new double[equations.rows];
-        from = new double[mechanism.drivers().size()];
-        asked = new double[from.length];
+        asked = new double[mechanism.drivers().size()];
         equations.at(present);
         if (equations.rows == equations.columns && factors.factor(equations.jacobian, PIVOT_FLOOR)) {
             signAtDesign = factors.sign();
@@ -85,6 +95,8 @@ public final class RigidPoseSolver implements PoseSolver {
     public void reset() {
         present.reset();
         closed = false;
+        warm = false;
+        fresh = true;
     }
 
     @Override
@@ -102,12 +114,15 @@ public final class RigidPoseSolver implements PoseSolver {
         }
         if (!closed) {
             present.set(start);
+            warm = false;
+            fresh = true;
         }
         return closed;
     }
 
     private boolean inParts(int parts) {
         present.set(start);
+        warm = false;
         for (int i = 1; i <= parts; i++) {
             if (!part((double) i / parts)) {
                 return false;
@@ -125,6 +140,8 @@ public final class RigidPoseSolver implements PoseSolver {
     }
 
     private boolean newton() {
+        stepOnWarmFactors();
+        fresh = true;
         double last = Double.POSITIVE_INFINITY;
         double scale = 1;
         for (int i = 0; i < MOST_ITERATIONS; i++) {
@@ -133,6 +150,7 @@ public final class RigidPoseSolver implements PoseSolver {
             square = equations.rows == equations.columns && factors.factor(equations.jacobian, PIVOT_FLOOR);
             if (residual < CLOSED_WITHIN) {
                 polish();
+                warm = square && onTheSameSide();
                 return onTheSameSide();
             }
             if (residual > 2 * last && scale > 1e-3) {
@@ -146,8 +164,50 @@ public final class RigidPoseSolver implements PoseSolver {
             scale = guard();
             present.apply(step, scale);
             iterations++;
+            if (scale == 1 && closedByLastStep(residual)) {
+                warm = onTheSameSide();
+                return warm;
+            }
         }
         return false;
+    }
+
+    /**
+     * The first step to a neighbouring pose needs no new derivatives: the factors of the pose just left serve, and what
+     * is left of the residual is of the second order.
+     */
+    private void stepOnWarmFactors() {
+        if (!warm) {
+            return;
+        }
+        warm = false;
+        equations.residualsAt(present);
+        if (equations.largestResidual() < LONGEST_WARM_STEP) {
+            findStep();
+            present.apply(step, 1);
+            iterations++;
+        }
+    }
+
+    /** Whether the step just taken closes the mechanism; asked where it is likely, since it costs no derivatives. */
+    private boolean closedByLastStep(double residualBefore) {
+        if (residualBefore > LIKELY_CLOSED_AFTER || !square) {
+            return false;
+        }
+        equations.residualsAt(present);
+        residual = equations.largestResidual();
+        fresh = residual >= CLOSED_WITHIN;
+        return !fresh;
+    }
+
+    /** Makes the present pose's own factors, if it was closed on older ones, and takes it down to the rounding. */
+    private void refresh() {
+        if (!fresh) {
+            equations.at(present);
+            square = factors.factor(equations.jacobian, PIVOT_FLOOR);
+            polish();
+            fresh = true;
+        }
     }
 
     /** One more step on the factors at hand: what is left of the residual is then down in the rounding. */
@@ -205,6 +265,7 @@ public final class RigidPoseSolver implements PoseSolver {
 
     @Override
     public boolean motion(double[] rates, double[] twist) {
+        refresh();
         Arrays.fill(right, 0, equations.memberRows, 0);
         System.arraycopy(rates, 0, right, equations.memberRows, rates.length);
         if (square) {
@@ -238,6 +299,7 @@ public final class RigidPoseSolver implements PoseSolver {
         if (!closed) {
             return new Solution.Open(iterations, residual, ClosureDiagnosis.of(mechanism, present, asked));
         }
+        refresh();
         List<Pose> poses = new ArrayList<>();
         for (int i = 0; i < mechanism.bodies().size(); i++) {
             poses.add(present.pose(i));

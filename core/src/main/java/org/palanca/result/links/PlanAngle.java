@@ -51,8 +51,10 @@ public final class PlanAngle implements Result {
         trace.given("x_2", "symbol.link2_x", x2, Quantity.LENGTH);
         trace.given("y_2", "symbol.link2_y", y2, Quantity.LENGTH);
         trace.step("angle", "abs( atan( y_1 / x_1 ) - atan( y_2 / x_2 ) )", angle, Quantity.ANGLE);
-        extend(motion, one, trace);
-        extend(motion, other, trace);
+        if (trace.listening()) {
+            extend(motion, one, trace);
+            extend(motion, other, trace);
+        }
         return angle;
     }
 

@@ -38,7 +38,9 @@ public final class RollAxisSlope implements Result {
         trace.given("w_z", "symbol.axle_yaw", yaw, Quantity.TURN_PER_TRAVEL);
         trace.given("w_x", "symbol.axle_roll", roll, Quantity.TURN_PER_TRAVEL);
         trace.step("slope", "atan( w_z / w_x )", slope, Quantity.ANGLE);
-        draw(motion, trace);
+        if (trace.listening()) {
+            draw(motion, trace);
+        }
         return slope;
     }
 

@@ -47,7 +47,9 @@ public final class RollSteer implements Result {
         } else {
             trace.step("percent", "100 * w_z / w_x", percent, Quantity.PERCENT);
         }
-        RollAxisSlope.draw(motion, trace);
+        if (trace.listening()) {
+            RollAxisSlope.draw(motion, trace);
+        }
         return percent;
     }
 }

@@ -77,7 +77,9 @@ public final class AntiPercent implements Result {
         } else {
             trace.step("percent", "100 * share * tan_t * L / h", percent, Quantity.PERCENT);
         }
-        construct(motion, tangent, trace);
+        if (trace.listening()) {
+            construct(motion, tangent, trace);
+        }
         return percent;
     }
 

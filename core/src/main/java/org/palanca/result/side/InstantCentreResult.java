@@ -69,7 +69,7 @@ public final class InstantCentreResult implements Result {
             trace.given("z_g", "symbol.ground", motion.ground(), Quantity.LENGTH);
             trace.step("height", "z_c - v_x / w_y - z_g", result, Quantity.LENGTH);
         }
-        if (!far) {
+        if (!far && trace.listening()) {
             construct(motion, motion.centreX() + ahead, motion.centreZ() - forward / pitch, trace);
         }
         return result;

@@ -1,0 +1,72 @@
+package org.palanca.bench;
+
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.Map;
+import org.openjdk.jmh.profile.GCProfiler;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+import org.openjdk.jmh.runner.options.TimeValue;
+import org.palanca.bench.solve.PoseBenchmark;
+import org.palanca.bench.sweep.MapBenchmark;
+
+/** Runs the benchmarks once and prints what is claimed of them: ratios within the run, and what is allocated. */
+public final class Main {
+    private static final double FRAME_MICROSECONDS = 1e6 / 60;
+
+    private final Map<String, RunResult> results = new HashMap<>();
+
+    private Main() {}
+
+    public static void main(String[] args) throws RunnerException {
+        Main main = new Main();
+        Collection<RunResult> run = new Runner(new OptionsBuilder()
+                        .include(PoseBenchmark.class.getName())
+                        .include(MapBenchmark.class.getName())
+                        .forks(1)
+                        .warmupIterations(4)
+                        .warmupTime(TimeValue.seconds(1))
+                        .measurementIterations(5)
+                        .measurementTime(TimeValue.seconds(1))
+                        .addProfiler(GCProfiler.class)
+                        .build())
+                .run();
+        run.forEach(result -> main.results.put(
+                result.getPrimaryResult().getLabel(), result));
+        main.report();
+    }
+
+    private void report() {
+        System.out.println();
+        ratio("one warm pose, general solver / ours", "poseByGeneralSolver", "pose");
+        ratio("pose and rates by the general solver / ours with all results", "poseAndRatesByGeneralSolver", "poseAndAllResults");
+        ratio("one warm pose by the general solver / ours with all results", "poseByGeneralSolver", "poseAndAllResults");
+        allocation("pose");
+        allocation("poseAndAllResults");
+        allocation("map81");
+        System.out.printf(
+                "81 x 81 poses, all results, one core: %.2f of a display frame (1/60 s)%n",
+                score("map81") / FRAME_MICROSECONDS);
+        System.out.printf(
+                "31 x 31 poses, all results, as redrawn while dragging: %.2f of a display frame%n",
+                score("map31") / FRAME_MICROSECONDS);
+    }
+
+    private double score(String name) {
+        return results.get(name).getPrimaryResult().getScore();
+    }
+
+    private void ratio(String what, String slow, String fast) {
+        System.out.printf("%s: %.0f times%n", what, score(slow) / score(fast));
+    }
+
+    private void allocation(String name) {
+        results.get(name).getSecondaryResults().forEach((label, result) -> {
+            if (label.contains("alloc.rate.norm")) {
+                System.out.printf("%s allocates %.3f bytes a call%n", name, result.getScore());
+            }
+        });
+    }
+}
