@@ -34,8 +34,7 @@ import org.palanca.words.Words;
 /** Vehicles that tests work on. */
 public final class Examples {
     /** The examples that ship. */
-    public static final List<String> FILES =
-            List.of("tarn-4.palanca.json", "lark.palanca.json", "gorse.palanca.json");
+    public static final List<String> FILES = List.of("tarn-4.palanca.json", "lark.palanca.json", "gorse.palanca.json");
 
     public static final Words WORDS = Words.load(Locale.ENGLISH, UnitStyle.SHOP);
 

@@ -33,16 +33,21 @@ public final class Main {
                         .addProfiler(GCProfiler.class)
                         .build())
                 .run();
-        run.forEach(result -> main.results.put(
-                result.getPrimaryResult().getLabel(), result));
+        run.forEach(result -> main.results.put(result.getPrimaryResult().getLabel(), result));
         main.report();
     }
 
     private void report() {
         System.out.println();
         ratio("one warm pose, general solver / ours", "poseByGeneralSolver", "pose");
-        ratio("pose and rates by the general solver / ours with all results", "poseAndRatesByGeneralSolver", "poseAndAllResults");
-        ratio("one warm pose by the general solver / ours with all results", "poseByGeneralSolver", "poseAndAllResults");
+        ratio(
+                "pose and rates by the general solver / ours with all results",
+                "poseAndRatesByGeneralSolver",
+                "poseAndAllResults");
+        ratio(
+                "one warm pose by the general solver / ours with all results",
+                "poseByGeneralSolver",
+                "poseAndAllResults");
         allocation("pose");
         allocation("poseAndAllResults");
         allocation("map81");

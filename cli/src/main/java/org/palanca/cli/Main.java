@@ -64,7 +64,8 @@ public final class Main implements Runnable {
             for (Finding finding : file.findings()) {
                 err.println("  " + line(finding, words));
             }
-            boolean unreadable = file.findings().isEmpty() && file.getCause() instanceof java.nio.file.FileSystemException;
+            boolean unreadable =
+                    file.findings().isEmpty() && file.getCause() instanceof java.nio.file.FileSystemException;
             return unreadable || file.summary().key().equals("file.is_folder") ? ExitCodes.FILE : ExitCodes.PROBLEMS;
         }
         if (failure instanceof CommandFailure known) {

@@ -54,7 +54,8 @@ class MainTest {
 
     @Test
     void jsonIsVersionedAndHasUnitsInItsKeys() throws IOException {
-        assertThat(run("solve", tarn, "--json", "--axle", "rear", "--bump", "-6 1/2")).isEqualTo(ExitCodes.OK);
+        assertThat(run("solve", tarn, "--json", "--axle", "rear", "--bump", "-6 1/2"))
+                .isEqualTo(ExitCodes.OK);
         JsonNode rear = json().path("axles").path("rear");
         assertThat(json().path("format").asText()).isEqualTo("palanca-results");
         assertThat(json().path("version").asInt()).isEqualTo(1);
@@ -63,24 +64,32 @@ class MainTest {
         assertThat(antiSquat.path("value").asDouble()).isGreaterThan(120);
         assertThat(antiSquat.path("verdict").asText()).isEqualTo("high");
         assertThat(antiSquat.path("basis").asText()).contains("common practice");
-        assertThat(rear.path("results").path("roll_centre_height_mm").path("value").asDouble()).isBetween(600.0, 800.0);
+        assertThat(rear.path("results")
+                        .path("roll_centre_height_mm")
+                        .path("value")
+                        .asDouble())
+                .isBetween(600.0, 800.0);
         assertThat(rear.path("residual_mm").asDouble()).isLessThan(1e-6);
     }
 
     @Test
     void rollAndBumpAddUp() throws IOException {
-        assertThat(run("solve", tarn, "--json", "--axle", "rear", "--roll", "5")).isEqualTo(ExitCodes.OK);
-        double rolled = json().at("/axles/rear/results/roll_centre_height_mm/value").asDouble();
+        assertThat(run("solve", tarn, "--json", "--axle", "rear", "--roll", "5"))
+                .isEqualTo(ExitCodes.OK);
+        double rolled =
+                json().at("/axles/rear/results/roll_centre_height_mm/value").asDouble();
         double rise = 64 / 2.0 * Math.sin(Math.toRadians(5));
         run("solve", tarn, "--json", "--axle", "rear", "--bump", rise + " in," + -rise + " in");
-        assertThat(json().at("/axles/rear/results/roll_centre_height_mm/value").asDouble()).isCloseTo(rolled, within(1e-6));
+        assertThat(json().at("/axles/rear/results/roll_centre_height_mm/value").asDouble())
+                .isCloseTo(rolled, within(1e-6));
     }
 
     @Test
     void sweepGivesTheWorstPoseOrEveryPoseAsCsv() {
         assertThat(run("sweep", tarn, "--axle", "rear")).isEqualTo(ExitCodes.OK);
         assertThat(out).containsPattern("Anti-squat .*129 % .*-6 1/2 in, -6 1/2 in");
-        assertThat(run("sweep", tarn, "--axle", "rear", "--csv", "--poses", "7")).isEqualTo(ExitCodes.OK);
+        assertThat(run("sweep", tarn, "--axle", "rear", "--csv", "--poses", "7"))
+                .isEqualTo(ExitCodes.OK);
         assertThat(out.lines()).hasSize(9);
         assertThat(run("sweep", tarn, "--poses", "1")).isEqualTo(ExitCodes.USAGE);
         assertThat(err).contains("from 2 to 100000");
@@ -92,8 +101,7 @@ class MainTest {
         assertThat(out).contains("no problems");
         String text = Files.readString(tarn);
         Files.writeString(
-                tarn,
-                text.replace("\"total_kg\"", "\"total_lb\"").replace("\"track_mm\": 1625.6", "\"track_mm\": -3"));
+                tarn, text.replace("\"total_kg\"", "\"total_lb\"").replace("\"track_mm\": 1625.6", "\"track_mm\": -3"));
         assertThat(run("check", tarn)).isEqualTo(ExitCodes.PROBLEMS);
         assertThat(err).contains("/mass/total_lb", "/axles/front/track_mm", "/axles/rear/track_mm", "line ");
     }

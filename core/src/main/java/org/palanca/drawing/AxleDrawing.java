@@ -64,9 +64,12 @@ public final class AxleDrawing {
             double outer = side * rails.out();
             double inner = side * (rails.out() - rails.width());
             switch (elevation) {
-                case SIDE -> box(Role.RAIL, new Vector3D(front, outer, rails.bottom()), new Vector3D(back, outer, rails.top()));
-                case TOP -> box(Role.RAIL, new Vector3D(front, inner, rails.top()), new Vector3D(back, outer, rails.top()));
-                case REAR -> box(Role.RAIL, new Vector3D(back, inner, rails.bottom()), new Vector3D(back, outer, rails.top()));
+                case SIDE ->
+                    box(Role.RAIL, new Vector3D(front, outer, rails.bottom()), new Vector3D(back, outer, rails.top()));
+                case TOP ->
+                    box(Role.RAIL, new Vector3D(front, inner, rails.top()), new Vector3D(back, outer, rails.top()));
+                case REAR ->
+                    box(Role.RAIL, new Vector3D(back, inner, rails.bottom()), new Vector3D(back, outer, rails.top()));
             }
         }
     }
@@ -103,13 +106,15 @@ public final class AxleDrawing {
         shapes.add(new Shape.Circle(
                 Role.HOUSING, point(centre), elevation == Elevation.SIDE ? HOUSING_RADIUS : CENTRE_RADIUS));
         double pinion = model.axle().pinion();
-        Vector3D nose = turned(
-                motion, -model.axle().place().outward() * Math.cos(pinion), 0, Math.sin(pinion));
+        Vector3D nose = turned(motion, -model.axle().place().outward() * Math.cos(pinion), 0, Math.sin(pinion));
         if (elevation == Elevation.SIDE) {
             shapes.add(new Shape.Circle(Role.HOUSING, point(centre), CENTRE_RADIUS));
         }
         if (elevation != Elevation.REAR) {
-            line(Role.HOUSING, centre.add(nose.scalarMultiply(CENTRE_RADIUS)), centre.add(nose.scalarMultiply(2 * CENTRE_RADIUS)));
+            line(
+                    Role.HOUSING,
+                    centre.add(nose.scalarMultiply(CENTRE_RADIUS)),
+                    centre.add(nose.scalarMultiply(2 * CENTRE_RADIUS)));
         }
         if (elevation == Elevation.SIDE) {
             return;
@@ -136,10 +141,7 @@ public final class AxleDrawing {
         }
         for (Mount mount : axle.mounts()) {
             shapes.add(new Shape.MountMark(
-                    Role.LINK,
-                    mount.name(),
-                    mount.body().equals(Mount.AXLE),
-                    point(mount(model, mount.name()))));
+                    Role.LINK, mount.name(), mount.body().equals(Mount.AXLE), point(mount(model, mount.name()))));
         }
     }
 
@@ -158,9 +160,7 @@ public final class AxleDrawing {
         Point a = point(one);
         Point b = point(other);
         shapes.add(new Shape.Path(
-                role,
-                List.of(a, new Point(b.across(), a.up()), b, new Point(a.across(), b.up())),
-                true));
+                role, List.of(a, new Point(b.across(), a.up()), b, new Point(a.across(), b.up())), true));
     }
 
     private void line(Role role, Vector3D from, Vector3D to) {

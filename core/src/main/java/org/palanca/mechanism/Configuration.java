@@ -168,8 +168,7 @@ public final class Configuration {
         int o = 3 * body;
         int q = 4 * body;
         // Hipparchus states the inverse quaternion for the same turn of vectors.
-        Rotation turn = new Rotation(
-                quaternion[q], -quaternion[q + 1], -quaternion[q + 2], -quaternion[q + 3], true);
+        Rotation turn = new Rotation(quaternion[q], -quaternion[q + 1], -quaternion[q + 2], -quaternion[q + 3], true);
         return new Pose(new Vector3D(origin[o], origin[o + 1], origin[o + 2]), turn);
     }
 }

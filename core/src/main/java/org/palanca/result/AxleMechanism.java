@@ -31,9 +31,8 @@ public final class AxleMechanism {
      */
     public static Mechanism of(Axle axle, double wheelbase) {
         Vector3D centre = new Vector3D(axle.lineX(wheelbase), 0, axle.tyre().loadedRadius());
-        List<Member> members = axle.links().stream()
-                .map(link -> rod(axle, link, wheelbase))
-                .toList();
+        List<Member> members =
+                axle.links().stream().map(link -> rod(axle, link, wheelbase)).toList();
         List<Driver> drivers = List.of(
                 new HeightDriver(LEFT_WHEEL, wheel(axle, centre, 1)),
                 new HeightDriver(RIGHT_WHEEL, wheel(axle, centre, -1)));

@@ -1,6 +1,5 @@
 package org.palanca.result;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.palanca.geometry.InstantCentre;

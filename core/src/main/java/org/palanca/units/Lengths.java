@@ -182,10 +182,7 @@ public final class Lengths {
             text.append(whole);
         }
         if (numerator != 0) {
-            text.append(whole != 0 ? " " : "")
-                    .append(numerator)
-                    .append('/')
-                    .append(lowest);
+            text.append(whole != 0 ? " " : "").append(numerator).append('/').append(lowest);
         }
         return new RoundedLength(text.toString(), rounded, rounded - metres);
     }
@@ -193,8 +190,8 @@ public final class Lengths {
     /** A length [m] in a style, without its unit. */
     public static String format(double metres, LengthStyle style) {
         return switch (style) {
-            case INCH_SIXTEENTHS, INCH_THIRTY_SECONDS -> nearest(metres, style.denominator())
-                    .text();
+            case INCH_SIXTEENTHS, INCH_THIRTY_SECONDS ->
+                nearest(metres, style.denominator()).text();
             case INCH_DECIMAL -> decimal(metres / INCH, 3);
             case MILLIMETRES -> decimal(metres * 1000, 1);
         };

@@ -23,17 +23,17 @@ public record UnitStyle(LengthStyle length) {
         if (Double.isInfinite(value)) {
             return new Text(value > 0 ? "∞" : "-∞", unit);
         }
-        String number =
-                switch (quantity) {
-                    case LENGTH -> Lengths.format(value, length);
-                    case ANGLE -> Angles.format(value, 1);
-                    case PERCENT -> Lengths.decimal(value, Math.abs(value) < 9.95 ? 1 : 0);
-                    case RATIO, PER_TRAVEL -> Lengths.decimal(value, 4);
-                    case TURN_PER_TRAVEL -> length.inches()
-                            ? Lengths.decimal(Math.toDegrees(value) * Lengths.INCH, 3)
-                            : Lengths.decimal(Math.toDegrees(value) / 10, 3);
-                    case MASS -> Lengths.decimal(value, 0);
-                };
+        String number = switch (quantity) {
+            case LENGTH -> Lengths.format(value, length);
+            case ANGLE -> Angles.format(value, 1);
+            case PERCENT -> Lengths.decimal(value, Math.abs(value) < 9.95 ? 1 : 0);
+            case RATIO, PER_TRAVEL -> Lengths.decimal(value, 4);
+            case TURN_PER_TRAVEL ->
+                length.inches()
+                        ? Lengths.decimal(Math.toDegrees(value) * Lengths.INCH, 3)
+                        : Lengths.decimal(Math.toDegrees(value) / 10, 3);
+            case MASS -> Lengths.decimal(value, 0);
+        };
         return new Text(number, unit);
     }
 

@@ -101,8 +101,7 @@ public record Axle(
             return at.point();
         }
         if (placement instanceof Placement.Taped taped) {
-            return new Vector3D(
-                    lineX(wheelbase) + taped.ahead(), taped.side().sign() * taped.out(), taped.up());
+            return new Vector3D(lineX(wheelbase) + taped.ahead(), taped.side().sign() * taped.out(), taped.up());
         }
         Vector3D master = position(((Placement.MirrorOf) placement).mount(), wheelbase, seen);
         return new Vector3D(master.getX(), -master.getY(), master.getZ());

@@ -73,8 +73,7 @@ public record Working(List<Given> givens, List<Step> steps, List<Construction> c
         }
 
         @Override
-        public void line(
-                Construction.Kind kind, double x1, double y1, double z1, double x2, double y2, double z2) {
+        public void line(Construction.Kind kind, double x1, double y1, double z1, double x2, double y2, double z2) {
             constructions.add(new Construction.Line(kind, new Vector3D(x1, y1, z1), new Vector3D(x2, y2, z2)));
         }
 

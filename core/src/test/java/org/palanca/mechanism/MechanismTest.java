@@ -163,11 +163,10 @@ class MechanismTest {
         RigidPoseSolver solver = new RigidPoseSolver(mechanism);
         assertThat(solver.moveTo(0, 0)).isFalse();
         Solution.Open open = (Solution.Open) solver.solution();
-        assertThat(open.diagnosis().gaps())
-                .anySatisfy(gap -> {
-                    assertThat(gap.name()).isEqualTo("upper left");
-                    assertThat(gap.amount()).isPositive();
-                });
+        assertThat(open.diagnosis().gaps()).anySatisfy(gap -> {
+            assertThat(gap.name()).isEqualTo("upper left");
+            assertThat(gap.amount()).isPositive();
+        });
         // Held at ride by the others, its ends can come no nearer than they do there: that is the whole shortage.
         double atRide = Vector3D.distance(good.a().atDesign(), good.b().atDesign());
         double named = open.diagnosis().gaps().stream()
@@ -190,7 +189,8 @@ class MechanismTest {
     @Test
     void aNameThatStandsTwiceIsRefused() {
         assertThatThrownBy(() -> axleWith(
-                        rod("link", frame(1, 0, 0), on("axle", 0, 0, 0)), rod("link", frame(1, 1, 0), on("axle", 0, 1, 0))))
+                        rod("link", frame(1, 0, 0), on("axle", 0, 0, 0)),
+                        rod("link", frame(1, 1, 0), on("axle", 0, 1, 0))))
                 .hasMessageContaining("\"link\" stands twice");
     }
 }

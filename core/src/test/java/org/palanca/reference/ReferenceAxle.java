@@ -44,7 +44,8 @@ public final class ReferenceAxle {
         }
         this.place = place;
         axle = vehicle.path("axles").path(place);
-        centre = new Vector3D(lineX(), 0, axle.path("tyre").path("loaded_radius_mm").asDouble());
+        centre = new Vector3D(
+                lineX(), 0, axle.path("tyre").path("loaded_radius_mm").asDouble());
         for (JsonNode link : axle.path("links")) {
             Vector3D from = mount(link.path("from").asText());
             Vector3D to = mount(link.path("to").asText());
@@ -64,7 +65,9 @@ public final class ReferenceAxle {
             Vector3D other = mount(mount.path("mirror_of").asText());
             return new Vector3D(other.getX(), -other.getY(), other.getZ());
         }
-        double ahead = mount.has("ahead_mm") ? mount.path("ahead_mm").asDouble() : -mount.path("behind_mm").asDouble();
+        double ahead = mount.has("ahead_mm")
+                ? mount.path("ahead_mm").asDouble()
+                : -mount.path("behind_mm").asDouble();
         double side = mount.path("side").asText().equals("left") ? 1 : -1;
         return new Vector3D(
                 lineX() + ahead,
@@ -219,9 +222,7 @@ public final class ReferenceAxle {
     public double pinionSlope(double left, double right) {
         double pinion = Math.toRadians(axle.path("pinion_deg").asDouble());
         double inward = place.equals("rear") ? 1 : -1;
-        Vector3D nose = solve(left, right)
-                .turn()
-                .applyTo(new Vector3D(inward * Math.cos(pinion), 0, Math.sin(pinion)));
+        Vector3D nose = solve(left, right).turn().applyTo(new Vector3D(inward * Math.cos(pinion), 0, Math.sin(pinion)));
         return nose.getZ() / Math.hypot(nose.getX(), nose.getY());
     }
 

@@ -54,7 +54,8 @@ class RigidBodyEngineTest {
     void engineComesToRestWhereWeSay(String file, AxlePlace place, double left, double right) {
         Vehicle vehicle = Examples.vehicle(file);
         Axle axle = vehicle.axle(place).orElseThrow();
-        Vector3D centre = new Vector3D(axle.lineX(vehicle.wheelbase()), 0, axle.tyre().loadedRadius());
+        Vector3D centre =
+                new Vector3D(axle.lineX(vehicle.wheelbase()), 0, axle.tyre().loadedRadius());
         DWorld world = OdeHelper.createWorld();
         world.setGravity(0, 0, 0);
         world.setERP(0.4);

@@ -62,7 +62,9 @@ class ClosedFormTest {
                 .pair("lower", LinkRole.LOWER, at(inches(39), 0.4, inches(18)), at(0, 0.5, inches(18)))
                 .build();
         assertThat(value(vehicle, "instant_centre_ahead")).isCloseTo(inches(156), within(1e-8));
-        assertThat(value(vehicle, "anti_squat")).isCloseTo(100 * 18.0 / 156 * 3.2, within(1e-7)).isBetween(36.0, 38.0);
+        assertThat(value(vehicle, "anti_squat"))
+                .isCloseTo(100 * 18.0 / 156 * 3.2, within(1e-7))
+                .isBetween(36.0, 38.0);
     }
 
     /** A level panhard in the wheel-centre plane puts the roll centre at its height; Milliken (1995), ch. 17. */
@@ -164,14 +166,15 @@ class ClosedFormTest {
         AxleModel before = new AxleModel(tarn, AxlePlace.FRONT);
         var upper = before.axle().link("upper").orElseThrow();
         double length = before.outcome(before.result("link_length.upper")).number();
-        Vehicle turned = tarn.withAxle(before.axle()
-                .withLink(upper.withLength(java.util.OptionalDouble.of(length - inches(0.5)))));
+        Vehicle turned = tarn.withAxle(
+                before.axle().withLink(upper.withLength(java.util.OptionalDouble.of(length - inches(0.5)))));
         AxleModel after = new AxleModel(turned, AxlePlace.FRONT);
         double caster = after.outcome(after.result("caster")).number()
                 - before.outcome(before.result("caster")).number();
         // About the length change over the separation at the axle: 1/2 in over 9 1/2 in is 3 degrees.
         assertThat(Math.toDegrees(Math.abs(caster))).isBetween(2.0, 4.0);
-        assertThat(after.outcome(after.result("link_length.upper")).number()).isCloseTo(length - inches(0.5), within(1e-9));
+        assertThat(after.outcome(after.result("link_length.upper")).number())
+                .isCloseTo(length - inches(0.5), within(1e-9));
     }
 
     @Test
@@ -181,7 +184,9 @@ class ClosedFormTest {
             vehicle.axles().forEach(axle -> {
                 AxleModel model = new AxleModel(vehicle, axle.place());
                 for (Result result : model.results()) {
-                    assertThat(model.outcome(result).number()).as(file + " " + result.id()).isNotNaN();
+                    assertThat(model.outcome(result).number())
+                            .as(file + " " + result.id())
+                            .isNotNaN();
                     assertThat(result.quantity()).isIn((Object[]) Quantity.values());
                 }
             });

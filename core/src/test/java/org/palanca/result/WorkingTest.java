@@ -26,11 +26,16 @@ class WorkingTest {
             for (Result result : model.results()) {
                 Working working = model.working(result).orElseThrow();
                 recompute(result, working);
-                assertThat(working.value()).as(result.id()).isEqualTo(model.outcome(result).number());
-                assertThat(Examples.WORDS.has(working.source())).as(working.source()).isTrue();
-                working.givens().forEach(given -> assertThat(Examples.WORDS.has(given.meaning()))
-                        .as(given.meaning())
-                        .isTrue());
+                assertThat(working.value())
+                        .as(result.id())
+                        .isEqualTo(model.outcome(result).number());
+                assertThat(Examples.WORDS.has(working.source()))
+                        .as(working.source())
+                        .isTrue();
+                working.givens()
+                        .forEach(given -> assertThat(Examples.WORDS.has(given.meaning()))
+                                .as(given.meaning())
+                                .isTrue());
             }
         }
     }
@@ -39,7 +44,8 @@ class WorkingTest {
         Map<String, Double> known = new HashMap<>();
         working.givens().forEach(given -> known.put(given.symbol(), given.value()));
         for (Working.Step step : working.steps()) {
-            double value = new ExpressionBuilder(step.formula().replaceAll("^- ", "-1 * ").replace("( - ", "( -1 * "))
+            double value = new ExpressionBuilder(
+                            step.formula().replaceAll("^- ", "-1 * ").replace("( - ", "( -1 * "))
                     .variables(known.keySet())
                     .build()
                     .setVariables(known)

@@ -41,7 +41,8 @@ class SweepTest {
         double step = (droop + model.axle().travel().bump()) / 8;
         int antiSquat = model.results().indexOf(model.result("anti_squat"));
         for (int[] at : new int[][] {{0, 0}, {8, 0}, {3, 5}, {8, 8}}) {
-            assertThat(alone.moveTo(-droop + at[0] * step, -droop + at[1] * step)).isTrue();
+            assertThat(alone.moveTo(-droop + at[0] * step, -droop + at[1] * step))
+                    .isTrue();
             assertThat(map.value(at[0], at[1], antiSquat))
                     .isCloseTo(alone.outcome(alone.result("anti_squat")).number(), within(1e-6));
         }
@@ -51,7 +52,8 @@ class SweepTest {
     void theWorstPoseIsTheOneFarthestOutOfTheBand() {
         Sweep sweep = Sweep.run(model, TravelPath.heave(model.axle(), 25));
         int antiSquat = sweep.results().indexOf(model.result("anti_squat"));
-        Optional<Integer> worst = sweep.worst(antiSquat, Targets.band(model.vehicle(), model.axle(), model.result("anti_squat")));
+        Optional<Integer> worst =
+                sweep.worst(antiSquat, Targets.band(model.vehicle(), model.axle(), model.result("anti_squat")));
         assertThat(worst).contains(0);
     }
 
@@ -60,10 +62,12 @@ class SweepTest {
         Sweep sweep = Sweep.run(model, TravelPath.heave(model.axle(), 5));
         StringWriter out = new StringWriter();
         SweepCsv.write(sweep, out);
-        try (var parsed = CSVFormat.RFC4180.builder().setHeader().get().parse(new java.io.StringReader(out.toString()))) {
+        try (var parsed =
+                CSVFormat.RFC4180.builder().setHeader().get().parse(new java.io.StringReader(out.toString()))) {
             var records = parsed.getRecords();
             assertThat(records).hasSize(5);
-            assertThat(parsed.getHeaderNames()).contains("anti_squat_percent", "roll_centre_height_mm", "pinion_angle_deg");
+            assertThat(parsed.getHeaderNames())
+                    .contains("anti_squat_percent", "roll_centre_height_mm", "pinion_angle_deg");
             assertThat(Double.parseDouble(records.get(4).get("left_travel_mm"))).isCloseTo(139.7, within(1e-9));
         }
     }

@@ -54,14 +54,19 @@ class JourneyTest extends WindowTest {
         drag(grip, MouseButton.PRIMARY).moveBy(12, -6).moveBy(18, -6).drop();
         assertThat(rear().position(UPPER, before.wheelbase()).getX())
                 .as("dragged to the right, which is rearward")
-                .isLessThan(before.axle(AxlePlace.REAR).orElseThrow().position(UPPER, before.wheelbase()).getX());
+                .isLessThan(before.axle(AxlePlace.REAR)
+                        .orElseThrow()
+                        .position(UPPER, before.wheelbase())
+                        .getX());
         assertThat(rear().position("upper frame right", before.wheelbase()).getX())
                 .as("the mirrored side follows")
                 .isEqualTo(rear().position(UPPER, before.wheelbase()).getX());
         assertThat(strip("anti_squat")).isNotEqualTo("95 %");
 
         push(KeyCode.CONTROL, KeyCode.Z);
-        assertThat(window.document().vehicle()).as("one drag is one step of undo").isEqualTo(before);
+        assertThat(window.document().vehicle())
+                .as("one drag is one step of undo")
+                .isEqualTo(before);
         assertThat(strip("anti_squat")).isEqualTo("95 %");
         push(KeyCode.CONTROL, KeyCode.Y);
         assertThat(strip("anti_squat")).isNotEqualTo("95 %");
@@ -79,8 +84,9 @@ class JourneyTest extends WindowTest {
         assertThat(window.document().vehicle()).isEqualTo(saved);
         assertThat(strip("anti_squat")).isEqualTo(antiSquat);
         assertThat(antiSquat).isEqualTo(Math.round(commandLine(tarn, "anti_squat_percent")) + " %");
-        assertThat(strip("roll_centre_height")).isEqualTo(
-                Lengths.nearest(commandLine(tarn, "roll_centre_height_mm") / 1000, 16).text() + " in");
+        assertThat(strip("roll_centre_height"))
+                .isEqualTo(Lengths.nearest(commandLine(tarn, "roll_centre_height_mm") / 1000, 16)
+                                .text() + " in");
     }
 
     /** A new user reads the foot line, tries what it proposes, and the flaw is gone. */
@@ -120,7 +126,9 @@ class JourneyTest extends WindowTest {
         assertThat(lookup(".formula-numbers").queryAllAs(javafx.scene.control.Label.class))
                 .anySatisfy(label -> assertThat(label.getText()).contains("106 in", "29 1/2 in", "95 %"));
         interact(() -> lookup("#band-high").query().requestFocus());
-        onFx(() -> lookup("#band-high").queryAs(javafx.scene.control.TextField.class).setText("140"));
+        onFx(() -> lookup("#band-high")
+                .queryAs(javafx.scene.control.TextField.class)
+                .setText("140"));
         push(KeyCode.ENTER);
         assertThat(window.document().vehicle().targets()).containsKey("rear.anti_squat");
         push(KeyCode.ESCAPE);
@@ -136,10 +144,14 @@ class JourneyTest extends WindowTest {
         push(KeyCode.UP);
         double raised = rear().position(UPPER, 2.6924).getZ();
         assertThat(raised).isCloseTo(Lengths.inches(24.875), within(1e-9));
-        assertThat(lookup("#strip-anti_squat .strip-change").queryAs(javafx.scene.control.Label.class).getText())
+        assertThat(lookup("#strip-anti_squat .strip-change")
+                        .queryAs(javafx.scene.control.Label.class)
+                        .getText())
                 .contains("−", "on baseline");
         push(KeyCode.CONTROL, KeyCode.Z);
-        assertThat(rear().position(UPPER, 2.6924).getZ()).as("nudges in a row are one step").isCloseTo(Lengths.inches(24.75), within(1e-9));
+        assertThat(rear().position(UPPER, 2.6924).getZ())
+                .as("nudges in a row are one step")
+                .isCloseTo(Lengths.inches(24.75), within(1e-9));
     }
 
     @Test
@@ -167,7 +179,9 @@ class JourneyTest extends WindowTest {
         type("#new-wheelbase", "8' 8");
         type("#new-tyre", "twelve");
         clickOn("#new-start");
-        assertThat(window.document().vehicle().name()).as("bad text starts nothing").isEqualTo("Tarn 4");
+        assertThat(window.document().vehicle().name())
+                .as("bad text starts nothing")
+                .isEqualTo("Tarn 4");
         type("#new-tyre", "33");
         clickOn("#new-rear-triangulated_both");
         clickOn("#new-start");
@@ -182,7 +196,9 @@ class JourneyTest extends WindowTest {
     void makeListsTheLinksAndWritesTheSheet() throws Exception {
         clickOn("#step-make");
         assertThat(lookup(".link-card").queryAll()).hasSize(8);
-        assertThat(lookup("#tube-rear-lower-left").queryAs(org.palanca.desktop.control.FractionText.class).plain())
+        assertThat(lookup("#tube-rear-lower-left")
+                        .queryAs(org.palanca.desktop.control.FractionText.class)
+                        .plain())
                 .isEqualTo("35 5/16 in");
         nextAnswer = folder.resolve("sheet.pdf");
         clickOn("#make-sheet");

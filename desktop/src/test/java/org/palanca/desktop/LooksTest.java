@@ -55,9 +55,14 @@ class LooksTest extends WindowTest {
             return;
         }
         // Where the pose stands is said at length and may be cut; the pad shows the same.
-        if (node instanceof Labeled labeled && !"where".equals(node.getId()) && !labeled.getText().isEmpty()) {
+        if (node instanceof Labeled labeled
+                && !"where".equals(node.getId())
+                && !labeled.getText().isEmpty()) {
             Node drawn = labeled.lookup(".text");
-            if (drawn instanceof Text text && !text.getText().replace("\n", "").equals(labeled.getText().replace("\n", ""))) {
+            if (drawn instanceof Text text
+                    && !text.getText()
+                            .replace("\n", "")
+                            .equals(labeled.getText().replace("\n", ""))) {
                 cut.add(labeled.getText() + " shows as " + text.getText());
             }
         }
@@ -97,13 +102,19 @@ class LooksTest extends WindowTest {
         for (String bundle : List.of("org.palanca.words.core", "org.palanca.desktop.desktop")) {
             ResourceBundle words = ResourceBundle.getBundle(bundle, Locale.ENGLISH);
             for (String key : words.keySet()) {
-                words.getString(key).codePoints().filter(c -> c > ' ').forEach(letter -> assertThat(has(text, letter))
-                        .as(key + ": " + Character.toString(letter))
-                        .isTrue());
+                words.getString(key)
+                        .codePoints()
+                        .filter(c -> c > ' ')
+                        .forEach(letter -> assertThat(has(text, letter))
+                                .as(key + ": " + Character.toString(letter))
+                                .isTrue());
             }
         }
-        "0123456789/.-−°%∞ωΔ·√()=+¼½¾⅛⅜⅝⅞".codePoints()
-                .forEach(letter -> assertThat(has(figures, letter)).as(Character.toString(letter)).isTrue());
+        "0123456789/.-−°%∞ωΔ·√()=+¼½¾⅛⅜⅝⅞"
+                .codePoints()
+                .forEach(letter -> assertThat(has(figures, letter))
+                        .as(Character.toString(letter))
+                        .isTrue());
     }
 
     private static TrueTypeFont font(String name) throws IOException {

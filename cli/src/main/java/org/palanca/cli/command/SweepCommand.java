@@ -50,9 +50,8 @@ public final class SweepCommand implements Callable<Integer> {
         Vehicle vehicle = input.open(spec.commandLine().getErr());
         for (AxlePlace place : input.axles(vehicle)) {
             AxleModel model = new AxleModel(vehicle, place);
-            TravelPath path = along == Along.HEAVE
-                    ? TravelPath.heave(model.axle(), poses)
-                    : TravelPath.roll(model.axle(), poses);
+            TravelPath path =
+                    along == Along.HEAVE ? TravelPath.heave(model.axle(), poses) : TravelPath.roll(model.axle(), poses);
             Sweep sweep = Sweep.run(model, path);
             if (csv) {
                 out.println("# " + vehicle.name() + ", " + place.id());

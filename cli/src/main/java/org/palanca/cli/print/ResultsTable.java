@@ -23,7 +23,11 @@ public final class ResultsTable {
         for (Result result : model.results()) {
             Outcome outcome = model.outcome(result);
             UnitStyle.Text value = ResultWords.value(result, outcome, words);
-            out.printf("  %-30s %12s %-14s %s%n", ResultWords.name(result, words), value.number(), value.unit(),
+            out.printf(
+                    "  %-30s %12s %-14s %s%n",
+                    ResultWords.name(result, words),
+                    value.number(),
+                    value.unit(),
                     verdict(model, result, outcome, words));
         }
         out.println();

@@ -20,7 +20,9 @@ public final class SweepTable {
     public static void print(AxleModel model, Sweep sweep, Words words, PrintWriter out) {
         out.println(model.vehicle().name() + " · "
                 + words.text("axle." + model.axle().place().id()));
-        out.printf("  %-30s %12s %12s %12s   %s%n", "", words.text("least"), words.text("most"), words.text("worst"), words.text("worst_at"));
+        out.printf(
+                "  %-30s %12s %12s %12s   %s%n",
+                "", words.text("least"), words.text("most"), words.text("worst"), words.text("worst_at"));
         List<Result> results = sweep.results();
         for (int i = 0; i < results.size(); i++) {
             row(model, sweep, i, words, out);

@@ -43,10 +43,8 @@ final class SchemaCheck {
     static List<Finding> findings(JsonNode root, JsonPlaces places, boolean tolerant) {
         Set<Finding> findings = new LinkedHashSet<>();
         for (Error error : VEHICLE.validate(root)) {
-            String pointer = error.getInstanceLocation()
-                    .toString()
-                    .replace("~1", "/")
-                    .replace("~0", "~");
+            String pointer =
+                    error.getInstanceLocation().toString().replace("~1", "/").replace("~0", "~");
             boolean version = pointer.equals("/version");
             if (tolerant && (version || error.getKeyword().equals("additionalProperties"))) {
                 continue;
@@ -55,7 +53,8 @@ final class SchemaCheck {
                 continue;
             }
             Message message = message(error, last(pointer));
-            String place = error.getKeyword().equals("additionalProperties") ? pointer + "/" + error.getProperty() : pointer;
+            String place =
+                    error.getKeyword().equals("additionalProperties") ? pointer + "/" + error.getProperty() : pointer;
             findings.add(Finding.error(place.isEmpty() ? "/" : place, message).onLine(places.line(place)));
         }
         return new ArrayList<>(findings);
@@ -70,18 +69,25 @@ final class SchemaCheck {
         JsonNode value = error.getInstanceNode();
         String found = value == null || value.isContainerNode() ? key : shortened(value.toString());
         return switch (error.getKeyword()) {
-            case "additionalProperties" -> Message.of(
-                    "schema.unknown_key", error.getProperty(), nearestKey(error), key.isEmpty() ? "/" : key);
+            case "additionalProperties" ->
+                Message.of("schema.unknown_key", error.getProperty(), nearestKey(error), key.isEmpty() ? "/" : key);
             case "required" -> Message.of("schema.missing", error.getProperty(), key.isEmpty() ? "/" : key);
             case "oneOf" -> Message.of("schema.mount_forms", key);
             case "enum", "const" -> Message.of("schema.not_one_of", key, found, allowed(error));
-            case "type" -> Message.of(
-                    "schema.wrong_type", key, found, String.valueOf(error.getSchemaNode().asText()));
-            case "minimum", "maximum", "exclusiveMinimum", "exclusiveMaximum" -> Message.of(
-                    "schema.out_of_range",
-                    key,
-                    found,
-                    Message.of("schema." + error.getKeyword(), error.getSchemaNode().asText()));
+            case "type" ->
+                Message.of(
+                        "schema.wrong_type",
+                        key,
+                        found,
+                        String.valueOf(error.getSchemaNode().asText()));
+            case "minimum", "maximum", "exclusiveMinimum", "exclusiveMaximum" ->
+                Message.of(
+                        "schema.out_of_range",
+                        key,
+                        found,
+                        Message.of(
+                                "schema." + error.getKeyword(),
+                                error.getSchemaNode().asText()));
             default -> Message.of("schema.other", key, found, error.getMessage());
         };
     }

@@ -52,13 +52,15 @@ final class VehicleReader {
         } catch (JsonProcessingException e) {
             throw refused(file, "file.not_json", e.getLocation(), e);
         } catch (IOException e) {
-            throw new VehicleFileException(file, Message.of("file.not_json", file, "1", "1", String.valueOf(e.getMessage())), List.of(), e);
+            throw new VehicleFileException(
+                    file, Message.of("file.not_json", file, "1", "1", String.valueOf(e.getMessage())), List.of(), e);
         }
         if (root == null || root.isMissingNode()) {
             throw new VehicleFileException(file, Message.of("file.empty", file), List.of(), null);
         }
         if (!root.isObject() || !root.path("format").asText().equals(VehicleWriter.FORMAT)) {
-            throw new VehicleFileException(file, Message.of("file.other_format", file, VehicleWriter.FORMAT), List.of(), null);
+            throw new VehicleFileException(
+                    file, Message.of("file.other_format", file, VehicleWriter.FORMAT), List.of(), null);
         }
         return checked(file, root, places);
     }
@@ -98,8 +100,7 @@ final class VehicleReader {
         return new VehicleFileException(file, summary, findings, null);
     }
 
-    private static VehicleFileException refused(
-            Path file, String key, JsonLocation at, JsonProcessingException cause) {
+    private static VehicleFileException refused(Path file, String key, JsonLocation at, JsonProcessingException cause) {
         Message message = Message.of(
                 key,
                 file,
@@ -185,8 +186,8 @@ final class VehicleReader {
         if (node.has("mirror_of")) {
             placement = new Placement.MirrorOf(node.path("mirror_of").asText());
         } else if (node.has("x_mm")) {
-            placement = new Placement.At(
-                    new Vector3D(length(node, "x_mm"), length(node, "y_mm"), length(node, "z_mm")));
+            placement =
+                    new Placement.At(new Vector3D(length(node, "x_mm"), length(node, "y_mm"), length(node, "z_mm")));
         } else {
             double ahead = node.has("ahead_mm") ? length(node, "ahead_mm") : -length(node, "behind_mm");
             placement = new Placement.Taped(

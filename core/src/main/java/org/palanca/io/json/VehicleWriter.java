@@ -54,10 +54,7 @@ final class VehicleWriter {
         length(root, "wheelbase_mm", vehicle.wheelbase());
         ObjectNode mass = root.putObject("mass");
         number(mass, "total_kg", vehicle.mass().mass());
-        length(
-                mass,
-                "centre_of_gravity_behind_front_axle_mm",
-                vehicle.mass().centreBehindFront());
+        length(mass, "centre_of_gravity_behind_front_axle_mm", vehicle.mass().centreBehindFront());
         length(mass, "centre_of_gravity_height_mm", vehicle.mass().centreHeight());
         hardware(root.putObject("hardware"), vehicle.hardware());
         vehicle.rails().ifPresent(rails -> rails(root.putObject("frame_rails"), rails));
@@ -164,8 +161,9 @@ final class VehicleWriter {
     }
 
     private static void number(ObjectNode node, String key, double value) {
-        BigDecimal rounded =
-                BigDecimal.valueOf(value).setScale(DECIMALS, RoundingMode.HALF_EVEN).stripTrailingZeros();
+        BigDecimal rounded = BigDecimal.valueOf(value)
+                .setScale(DECIMALS, RoundingMode.HALF_EVEN)
+                .stripTrailingZeros();
         BigDecimal plain = rounded.scale() < 0 ? rounded.setScale(0) : rounded;
         if (plain.scale() == 0 && plain.precision() < 18) {
             node.put(key, plain.longValueExact());

@@ -96,7 +96,9 @@ public final class FloorSheetPdf {
                 .text(
                         String.join(
                                 "   ",
-                                words.text("sheet.revision", Integer.toString(sheet.vehicle().revision())),
+                                words.text(
+                                        "sheet.revision",
+                                        Integer.toString(sheet.vehicle().revision())),
                                 words.text("sheet.date", sheet.date().toString()),
                                 words.text("sheet.mark", mark(sheet)),
                                 words.text("sheet.file", sheet.fileName())),
@@ -121,7 +123,9 @@ public final class FloorSheetPdf {
         double across = Math.max(sideExtent.width(), planExtent.width());
         double up = sideExtent.height() + planExtent.height();
         float scale = (float) Math.min(WIDTH / across, (DRAWING_HEIGHT - 24) / up);
-        float left = MARGIN + (float) (WIDTH - across * scale) / 2 - (float) (Math.min(sideExtent.left(), planExtent.left()) * scale);
+        float left = MARGIN
+                + (float) (WIDTH - across * scale) / 2
+                - (float) (Math.min(sideExtent.left(), planExtent.left()) * scale);
         float sideBase = top - 6 - (float) (sideExtent.top() * scale);
         canvas.scribe(side, left, sideBase, scale);
         canvas.groundLine(MARGIN, MARGIN + WIDTH, sideBase);
@@ -135,7 +139,8 @@ public final class FloorSheetPdf {
     }
 
     private static List<Shape> shapes(List<AxleModel> models, Elevation elevation) {
-        List<Shape> shapes = new ArrayList<>(AxleDrawing.surroundings(models.get(0).vehicle(), elevation));
+        List<Shape> shapes =
+                new ArrayList<>(AxleDrawing.surroundings(models.get(0).vehicle(), elevation));
         models.forEach(model -> shapes.addAll(AxleDrawing.axle(model, elevation)));
         return shapes;
     }

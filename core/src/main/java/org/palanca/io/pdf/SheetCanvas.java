@@ -146,17 +146,27 @@ final class SheetCanvas implements AutoCloseable {
                 stream.stroke();
             } else if (shape instanceof Shape.Circle circle) {
                 stream.setLineWidth(0.6f);
-                circle(x + (float) circle.centre().across() * scale, y + (float) circle.centre().up() * scale, (float) circle.radius() * scale);
+                circle(
+                        x + (float) circle.centre().across() * scale,
+                        y + (float) circle.centre().up() * scale,
+                        (float) circle.radius() * scale);
                 stream.stroke();
             } else if (shape instanceof Shape.Bar bar) {
                 stream.setLineWidth(LINK_LINE);
-                stream.moveTo(x + (float) bar.from().across() * scale, y + (float) bar.from().up() * scale);
-                stream.lineTo(x + (float) bar.to().across() * scale, y + (float) bar.to().up() * scale);
+                stream.moveTo(
+                        x + (float) bar.from().across() * scale,
+                        y + (float) bar.from().up() * scale);
+                stream.lineTo(
+                        x + (float) bar.to().across() * scale,
+                        y + (float) bar.to().up() * scale);
                 stream.stroke();
             } else if (shape instanceof Shape.MountMark mark) {
                 stream.setLineWidth(0.8f);
                 stream.setNonStrokingColor(1f, 1f, 1f);
-                circle(x + (float) mark.at().across() * scale, y + (float) mark.at().up() * scale, MOUNT_RADIUS);
+                circle(
+                        x + (float) mark.at().across() * scale,
+                        y + (float) mark.at().up() * scale,
+                        MOUNT_RADIUS);
                 stream.fillAndStroke();
                 stream.setNonStrokingColor(0f, 0f, 0f);
             }

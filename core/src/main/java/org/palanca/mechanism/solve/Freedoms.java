@@ -128,7 +128,8 @@ public record Freedoms(int rank, int free, List<Motion> loose, List<Blocked> blo
     /** The members whose equations together make up the one that is asked for. */
     private static List<String> holding(
             Mechanism mechanism, Linearisation equations, RealMatrix members, RealVector asked) {
-        RealVector parts = new SingularValueDecomposition(members.transpose()).getSolver().solve(asked);
+        RealVector parts =
+                new SingularValueDecomposition(members.transpose()).getSolver().solve(asked);
         return named(mechanism, equations, parts);
     }
 

@@ -94,7 +94,8 @@ final class LetGo {
             if (residual.getLInfNorm() < OTHERS_CLOSED) {
                 return true;
             }
-            RealVector step = new SingularValueDecomposition(jacobian).getSolver().solve(residual.mapMultiply(-1));
+            RealVector step =
+                    new SingularValueDecomposition(jacobian).getSolver().solve(residual.mapMultiply(-1));
             double longest = step.getLInfNorm();
             configuration.apply(step.toArray(), longest > LONGEST_CORRECTION ? LONGEST_CORRECTION / longest : 1);
         }
@@ -131,9 +132,7 @@ final class LetGo {
             }
         }
         RealMatrix jacobian = others(new ArrayRealVector(othersRows()));
-        RealVector held = new SingularValueDecomposition(jacobian)
-                .getSolver()
-                .solve(jacobian.operate(gradient));
+        RealVector held = new SingularValueDecomposition(jacobian).getSolver().solve(jacobian.operate(gradient));
         return held.subtract(gradient);
     }
 }

@@ -52,7 +52,6 @@ public final class RollAxisSlope implements Result {
         double rise = DRAWN_EACH_WAY * motion.roll().yaw() / motion.roll().roll();
         double x = motion.centreX();
         trace.point("point.roll_centre", x, 0, z);
-        trace.line(
-                Construction.Kind.ROLL_AXIS, x - DRAWN_EACH_WAY, 0, z - rise, x + DRAWN_EACH_WAY, 0, z + rise);
+        trace.line(Construction.Kind.ROLL_AXIS, x - DRAWN_EACH_WAY, 0, z - rise, x + DRAWN_EACH_WAY, 0, z + rise);
     }
 }

@@ -61,8 +61,7 @@ public final class RollCentreHeight implements Result {
         double height = z - motion.ground();
         trace.given("z_g", "symbol.ground", motion.ground(), Quantity.LENGTH);
         trace.step("height", "z_c + v_y / w_x - z_g", height, Quantity.LENGTH);
-        trace.line(
-                Construction.Kind.MEASURE, motion.centreX(), 0, motion.ground(), motion.centreX(), 0, z);
+        trace.line(Construction.Kind.MEASURE, motion.centreX(), 0, motion.ground(), motion.centreX(), 0, z);
         return height;
     }
 }

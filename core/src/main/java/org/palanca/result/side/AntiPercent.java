@@ -63,11 +63,7 @@ public final class AntiPercent implements Result {
                 : motion.axle().brakeShare();
         double wheelbase = motion.vehicle().wheelbase();
         double height = motion.vehicle().mass().centreHeight();
-        trace.given(
-                "share",
-                force == Force.DRIVE ? "symbol.drive_share" : "symbol.brake_share",
-                share,
-                Quantity.RATIO);
+        trace.given("share", force == Force.DRIVE ? "symbol.drive_share" : "symbol.brake_share", share, Quantity.RATIO);
         trace.given("L", "symbol.wheelbase", wheelbase, Quantity.LENGTH);
         trace.given("h", "symbol.cg_height", height, Quantity.LENGTH);
         double percent = 100 * share * tangent * wheelbase / height;

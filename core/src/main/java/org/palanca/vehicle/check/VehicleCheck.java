@@ -51,11 +51,7 @@ public final class VehicleCheck {
 
     private void whole() {
         if (vehicle.wheelbase() < SHORTEST_WHEELBASE) {
-            error(
-                    "/wheelbase_mm",
-                    "check.wheelbase_short",
-                    length(vehicle.wheelbase()),
-                    length(SHORTEST_WHEELBASE));
+            error("/wheelbase_mm", "check.wheelbase_short", length(vehicle.wheelbase()), length(SHORTEST_WHEELBASE));
         }
         double height = vehicle.mass().centreHeight();
         if (height <= 0) {
@@ -67,8 +63,12 @@ public final class VehicleCheck {
                     "/mass/centre_of_gravity_behind_front_axle_mm",
                     Message.of("check.cg_outside_wheelbase", length(behind), length(vehicle.wheelbase()))));
         }
-        shares("drive_share", vehicle.axles().stream().mapToDouble(Axle::driveShare).sum());
-        shares("brake_share", vehicle.axles().stream().mapToDouble(Axle::brakeShare).sum());
+        shares(
+                "drive_share",
+                vehicle.axles().stream().mapToDouble(Axle::driveShare).sum());
+        shares(
+                "brake_share",
+                vehicle.axles().stream().mapToDouble(Axle::brakeShare).sum());
     }
 
     private void shares(String key, double sum) {
@@ -122,14 +122,19 @@ public final class VehicleCheck {
         }
         Optional<Mount> master = axle.mount(mirror.mount());
         if (master.isEmpty()) {
-            return Optional.of(Message.of("check.mirror_missing", mount.name(), mirror.mount(), nearest(axle, mirror.mount())));
+            return Optional.of(
+                    Message.of("check.mirror_missing", mount.name(), mirror.mount(), nearest(axle, mirror.mount())));
         }
         if (master.get().mirrored()) {
             return Optional.of(Message.of("check.mirror_of_mirror", mount.name(), mirror.mount()));
         }
         if (!master.get().body().equals(mount.body())) {
             return Optional.of(Message.of(
-                    "check.mirror_other_body", mount.name(), mount.body(), mirror.mount(), master.get().body()));
+                    "check.mirror_other_body",
+                    mount.name(),
+                    mount.body(),
+                    mirror.mount(),
+                    master.get().body()));
         }
         return Optional.empty();
     }
@@ -141,8 +146,15 @@ public final class VehicleCheck {
         if (!placed) {
             return false;
         }
-        if (axle.mount(link.from()).orElseThrow().body().equals(axle.mount(link.to()).orElseThrow().body())) {
-            error(at, "check.link_one_body", link.name(), axle.mount(link.from()).orElseThrow().body());
+        if (axle.mount(link.from())
+                .orElseThrow()
+                .body()
+                .equals(axle.mount(link.to()).orElseThrow().body())) {
+            error(
+                    at,
+                    "check.link_one_body",
+                    link.name(),
+                    axle.mount(link.from()).orElseThrow().body());
             return false;
         }
         double apart = Vector3D.distance(position(axle, link.from()), position(axle, link.to()));
@@ -167,9 +179,15 @@ public final class VehicleCheck {
                 Link one = links.get(i);
                 Link other = links.get(j);
                 double off = Math.max(
-                        offLine(axle, one, position(axle, other.from())), offLine(axle, one, position(axle, other.to())));
+                        offLine(axle, one, position(axle, other.from())),
+                        offLine(axle, one, position(axle, other.to())));
                 if (off < ON_ONE_LINE) {
-                    error(at + "/links/" + other.name(), "check.links_on_one_line", one.name(), other.name(), length(off));
+                    error(
+                            at + "/links/" + other.name(),
+                            "check.links_on_one_line",
+                            one.name(),
+                            other.name(),
+                            length(off));
                 }
             }
         }

@@ -60,7 +60,8 @@ public final class MountMoves {
 
     private static Axle axle(Vehicle vehicle, MountRef ref) {
         return vehicle.axle(ref.axle())
-                .orElseThrow(() -> new IllegalArgumentException("no " + ref.axle().id() + " axle"));
+                .orElseThrow(
+                        () -> new IllegalArgumentException("no " + ref.axle().id() + " axle"));
     }
 
     private static Mount mount(Axle axle, String name) {

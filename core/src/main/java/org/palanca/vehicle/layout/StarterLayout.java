@@ -61,7 +61,8 @@ public enum StarterLayout {
             }
         }
         double track = Math.max(inches(58), tyreDiameter * 1.85);
-        OptionalDouble caster = place == AxlePlace.FRONT ? OptionalDouble.of(Math.toRadians(6)) : OptionalDouble.empty();
+        OptionalDouble caster =
+                place == AxlePlace.FRONT ? OptionalDouble.of(Math.toRadians(6)) : OptionalDouble.empty();
         return new Axle(
                 place,
                 new Tyre(tyreDiameter, tyreDiameter / 2 * LOADED_PART, tyreDiameter * 0.36),

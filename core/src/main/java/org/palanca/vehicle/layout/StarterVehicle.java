@@ -35,8 +35,7 @@ public record StarterVehicle(
     public Vehicle build() {
         List<Axle> axles = new ArrayList<>();
         front.ifPresent(layout -> axles.add(layout.axle(AxlePlace.FRONT, wheelbase, tyreDiameter, 0.3, 0.6)));
-        axles.add(rear.axle(
-                AxlePlace.REAR, wheelbase, tyreDiameter, front.isPresent() ? 0.7 : 1, 0.4));
+        axles.add(rear.axle(AxlePlace.REAR, wheelbase, tyreDiameter, front.isPresent() ? 0.7 : 1, 0.4));
         double axleHeight = axles.get(0).tyre().loadedRadius();
         FrameRails rails = new FrameRails(
                 inches(22), inches(26), axleHeight + inches(5), axleHeight + inches(10), inches(17), inches(2.5));

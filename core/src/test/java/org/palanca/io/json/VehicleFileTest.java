@@ -34,8 +34,7 @@ class VehicleFileTest {
 
     private VehicleFileException refused(String text) throws IOException {
         Path file = write(text);
-        VehicleFileException failure =
-                catchThrowableOfType(VehicleFileException.class, () -> VehicleFile.open(file));
+        VehicleFileException failure = catchThrowableOfType(VehicleFileException.class, () -> VehicleFile.open(file));
         assertThat(failure).as("the file is refused").isNotNull();
         assertThat(Files.readString(file)).as("the file is untouched").isEqualTo(text);
         return failure;
@@ -44,7 +43,11 @@ class VehicleFileTest {
     private static String said(VehicleFileException failure) {
         StringBuilder text = new StringBuilder(Examples.WORDS.text(failure.summary()));
         for (Finding finding : failure.findings()) {
-            text.append("\nline ").append(finding.line()).append(' ').append(finding.place()).append(": ");
+            text.append("\nline ")
+                    .append(finding.line())
+                    .append(' ')
+                    .append(finding.place())
+                    .append(": ");
             text.append(Examples.WORDS.text(finding.message()));
         }
         return text.toString();
@@ -72,7 +75,8 @@ class VehicleFileTest {
             Path file = folder.resolve(example);
             VehicleFile.save(file, Examples.vehicle(example));
             List<String> written = Files.readAllLines(file);
-            List<String> shipped = new ArrayList<>(Examples.text(example).lines().toList());
+            List<String> shipped =
+                    new ArrayList<>(Examples.text(example).lines().toList());
             written.replaceAll(line -> line.replaceAll("\\s", ""));
             shipped.replaceAll(line -> line.replaceAll("\\s", ""));
             assertThat(written).isEqualTo(shipped);
@@ -92,7 +96,11 @@ class VehicleFileTest {
         Path file = folder.resolve("moved.palanca.json");
         VehicleFile.save(file, moved);
         assertThat(VehicleFile.open(file).vehicle()).isEqualTo(moved);
-        assertThat(moved.axle(AxlePlace.REAR).orElseThrow().mount("upper frame right").orElseThrow().placement())
+        assertThat(moved.axle(AxlePlace.REAR)
+                        .orElseThrow()
+                        .mount("upper frame right")
+                        .orElseThrow()
+                        .placement())
                 .isInstanceOf(Placement.MirrorOf.class);
     }
 
@@ -120,7 +128,9 @@ class VehicleFileTest {
         Path file = folder.resolve("kept.palanca.json");
         VehicleFile.save(file, Examples.tarn());
         VehicleFile.save(file, Examples.tarn().withName("Second"));
-        assertThat(VehicleFile.open(folder.resolve("kept.palanca.json.bak")).vehicle().name())
+        assertThat(VehicleFile.open(folder.resolve("kept.palanca.json.bak"))
+                        .vehicle()
+                        .name())
                 .isEqualTo("Tarn 4");
         try (var files = Files.list(folder)) {
             assertThat(files).hasSize(2);
@@ -187,8 +197,8 @@ class VehicleFileTest {
         String text = Examples.text("tarn-4.palanca.json");
         String link = "\"to\": \"panhard axle\"";
         assertThat(text).contains(link);
-        Vehicle vehicle =
-                VehicleFile.open(write(text.replace(link, link + ", \"length_mm\": 300"))).vehicle();
+        Vehicle vehicle = VehicleFile.open(write(text.replace(link, link + ", \"length_mm\": 300")))
+                .vehicle();
         var model = new org.palanca.result.AxleModel(vehicle, AxlePlace.FRONT);
         assertThat(model.closed()).isFalse();
         assertThat(Examples.WORDS.text(model.whyOpen().orElseThrow()))

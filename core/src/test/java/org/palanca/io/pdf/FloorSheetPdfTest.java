@@ -37,7 +37,11 @@ class FloorSheetPdfTest {
                     .contains("local vehicle codes", "qualified welder");
             FloorSheet sheet = FloorSheet.of(vehicle, "f", DAY);
             for (FloorSheet.Row row : sheet.rows()) {
-                assertThat(text).contains(row.name().replaceAll(" (left|right)$", ""), row.up().text(), row.out().text());
+                assertThat(text)
+                        .contains(
+                                row.name().replaceAll(" (left|right)$", ""),
+                                row.up().text(),
+                                row.out().text());
             }
         }
         assertThat(text(Examples.tarn())).contains("34 ahead", "24 3/4", "15 1/2", "both sides");
@@ -53,8 +57,10 @@ class FloorSheetPdfTest {
     void theMarkChangesWithTheRevisionAndNothingElseOfTheDay() {
         Vehicle tarn = Examples.tarn();
         String mark = FloorSheetPdf.mark(FloorSheet.of(tarn, "a", DAY));
-        assertThat(FloorSheetPdf.mark(FloorSheet.of(tarn, "b", DAY.plusDays(3)))).isEqualTo(mark);
-        assertThat(FloorSheetPdf.mark(FloorSheet.of(tarn.withRevision(2), "a", DAY))).isNotEqualTo(mark);
+        assertThat(FloorSheetPdf.mark(FloorSheet.of(tarn, "b", DAY.plusDays(3))))
+                .isEqualTo(mark);
+        assertThat(FloorSheetPdf.mark(FloorSheet.of(tarn.withRevision(2), "a", DAY)))
+                .isNotEqualTo(mark);
     }
 
     @Test

@@ -24,13 +24,15 @@ class MountMovesTest {
     void bothSidesFollowUntilUnlinkedAndAgainWhenLinked() {
         Vehicle tarn = Examples.tarn();
         Vehicle moved = MountMoves.moveTo(tarn, RIGHT, new Vector3D(-2, -0.5, 0.7));
-        assertThat(Vector3D.distance(at(moved, LEFT), new Vector3D(-2, 0.5, 0.7))).isLessThan(1e-9);
+        assertThat(Vector3D.distance(at(moved, LEFT), new Vector3D(-2, 0.5, 0.7)))
+                .isLessThan(1e-9);
         Vehicle apart = MountMoves.mirror(moved, RIGHT, null);
         assertThat(at(apart, RIGHT)).isEqualTo(at(moved, RIGHT));
         Vehicle leftOnly = MountMoves.moveTo(apart, LEFT, new Vector3D(-1.9, 0.45, 0.7));
         assertThat(at(leftOnly, RIGHT)).isEqualTo(at(moved, RIGHT));
         Vehicle again = MountMoves.mirror(leftOnly, RIGHT, LEFT.mount());
-        assertThat(Vector3D.distance(at(again, RIGHT), new Vector3D(-1.9, -0.45, 0.7))).isLessThan(1e-9);
+        assertThat(Vector3D.distance(at(again, RIGHT), new Vector3D(-1.9, -0.45, 0.7)))
+                .isLessThan(1e-9);
     }
 
     @Test

@@ -30,8 +30,11 @@ class StarterVehicleTest {
             double up = axle.travel().bump();
             double down = -axle.travel().droop();
             for (WheelTravel pose : new WheelTravel[] {
-                WheelTravel.RIDE, WheelTravel.both(up), WheelTravel.both(down),
-                new WheelTravel(up, down), new WheelTravel(down, up)
+                WheelTravel.RIDE,
+                WheelTravel.both(up),
+                WheelTravel.both(down),
+                new WheelTravel(up, down),
+                new WheelTravel(down, up)
             }) {
                 assertThat(model.moveTo(pose)).isTrue();
                 assertThat(model.whyUnsound()).isEmpty();

@@ -92,7 +92,8 @@ public final class FileActions {
     private String lines(List<Finding> findings) {
         List<String> lines = new ArrayList<>();
         for (Finding finding : findings) {
-            String line = finding.line() > 0 ? words.get().text("notice.line", Integer.toString(finding.line())) + " " : "";
+            String line =
+                    finding.line() > 0 ? words.get().text("notice.line", Integer.toString(finding.line())) + " " : "";
             lines.add(line + words.get().text(finding.message()));
         }
         return String.join("\n", lines);

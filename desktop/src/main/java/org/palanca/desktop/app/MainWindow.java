@@ -40,6 +40,7 @@ import org.palanca.result.WheelTravel;
 import org.palanca.shop.LinkCut;
 import org.palanca.target.Scorecard;
 import org.palanca.units.LengthStyle;
+import org.palanca.units.Lengths;
 import org.palanca.units.UnitStyle;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
@@ -47,7 +48,6 @@ import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterVehicle;
-import org.palanca.units.Lengths;
 import org.palanca.words.Words;
 
 /** Puts the window together and keeps its parts showing the same vehicle at the same pose. */
@@ -114,7 +114,9 @@ public final class MainWindow {
                 state,
                 this::words,
                 settings::theme,
-                commands.stream().filter(command -> PAD_COMMANDS.contains(command.id())).toList());
+                commands.stream()
+                        .filter(command -> PAD_COMMANDS.contains(command.id()))
+                        .toList());
         finder = new CommandFinder(commands, words);
         topBar = new TopBar(document, state, settings, this::words, commands, files, this::setAxle);
         lay();
@@ -197,8 +199,8 @@ public final class MainWindow {
     }
 
     private List<Command> commands() {
-        ObservableBooleanValue hasTwoAxles = Bindings.createBooleanBinding(
-                () -> document.vehicle().axles().size() > 1, document.vehicleProperty());
+        ObservableBooleanValue hasTwoAxles =
+                Bindings.createBooleanBinding(() -> document.vehicle().axles().size() > 1, document.vehicleProperty());
         List<Command> all = new ArrayList<>();
         all.add(Command.of("new", "Shortcut+N", this::startNew));
         all.add(Command.of("open", "Shortcut+O", files::askAndOpen));
@@ -208,7 +210,8 @@ public final class MainWindow {
         all.add(Command.of("demo", "", () -> files.whenWorkIsSafe(this::openDemo)));
         all.add(Command.of("undo", "Shortcut+Z", document.undoAvailable(), document::undo));
         all.add(Command.of("redo", "Shortcut+Y", document.redoAvailable(), document::redo));
-        all.add(Command.of("pin", "Shortcut+B", () -> document.baselineProperty().set(document.vehicle())));
+        all.add(Command.of(
+                "pin", "Shortcut+B", () -> document.baselineProperty().set(document.vehicle())));
         all.add(Command.of("try", "Shortcut+Enter", trouble::attempt));
         all.add(Command.of("other_axle", "F6", hasTwoAxles, this::otherAxle));
         all.add(Command.of("ride", "F2", () -> pose(0, 0)));
@@ -217,12 +220,15 @@ public final class MainWindow {
         all.add(Command.of("twist", "F5", () -> pose(1, -1)));
         all.add(Command.of("play", "F9", playback::toggle));
         all.add(Command.of("fit", "Shortcut+0", () -> board().fit()));
-        all.add(Command.of("step_goals", "Shortcut+1", () -> state.stepProperty().set(Step.GOALS)));
-        all.add(Command.of("step_links", "Shortcut+2", () -> state.stepProperty().set(Step.LINKS)));
+        all.add(Command.of(
+                "step_goals", "Shortcut+1", () -> state.stepProperty().set(Step.GOALS)));
+        all.add(Command.of(
+                "step_links", "Shortcut+2", () -> state.stepProperty().set(Step.LINKS)));
         all.add(Command.of("step_make", "Shortcut+3", () -> state.stepProperty().set(Step.MAKE)));
         all.add(Command.of("board", "Shortcut+D", () -> board().requestFocus()));
         all.add(Command.of("units", "Shortcut+U", this::nextUnits));
-        all.add(Command.of("theme", "Shortcut+T", () -> setTheme(settings.theme().other())));
+        all.add(Command.of(
+                "theme", "Shortcut+T", () -> setTheme(settings.theme().other())));
         all.add(Command.of("larger", "Shortcut+Equals", () -> stepText(1)));
         all.add(Command.of("smaller", "Shortcut+Minus", () -> stepText(-1)));
         all.add(Command.of("find", "Shortcut+K", () -> finder.open(words)));
@@ -252,8 +258,11 @@ public final class MainWindow {
     }
 
     private void railStates(Vehicle vehicle) {
-        rail.show(Step.GOALS, words.text("use." + vehicle.use().id()) + " · "
-                + words.units().text(vehicle.wheelbase(), org.palanca.units.Quantity.LENGTH), false);
+        rail.show(
+                Step.GOALS,
+                words.text("use." + vehicle.use().id()) + " · "
+                        + words.units().text(vehicle.wheelbase(), org.palanca.units.Quantity.LENGTH),
+                false);
         long out = 0;
         for (Axle axle : vehicle.axles()) {
             out += Scorecard.of(new AxleModel(vehicle, axle.place())).marks().stream()

@@ -63,7 +63,8 @@ public final class PalancaApp extends Application {
     private static void quitWhenDrawn() {
         Platform.runLater(() -> Platform.runLater(() -> {
             Instant began = ProcessHandle.current().info().startInstant().orElse(Instant.now());
-            System.out.println("drawn after " + Duration.between(began, Instant.now()).toMillis() + " ms");
+            System.out.println(
+                    "drawn after " + Duration.between(began, Instant.now()).toMillis() + " ms");
             Platform.exit();
         }));
     }

@@ -84,7 +84,8 @@ final class TroubleLine extends HBox {
 
     /** Takes over what is now shown. */
     void show(Analysis next) {
-        boolean sameVehicle = analysis != null && analysis.model().vehicle() == next.model().vehicle()
+        boolean sameVehicle = analysis != null
+                && analysis.model().vehicle() == next.model().vehicle()
                 && analysis.model().axle().place() == next.model().axle().place();
         analysis = next;
         if (!sameVehicle) {
@@ -119,7 +120,8 @@ final class TroubleLine extends HBox {
     /** Does what the sentence proposes, as one step that can be undone. */
     void attempt() {
         if (remedy != null) {
-            document.change(remedy.after(), Message.of("change.tried", remedy.mount().mount()), "");
+            document.change(
+                    remedy.after(), Message.of("change.tried", remedy.mount().mount()), "");
         }
     }
 
@@ -165,11 +167,12 @@ final class TroubleLine extends HBox {
         attempt.setText(w.text("trouble.try"));
         attempt.setVisible(true);
         attempt.setManaged(true);
-        return problem + " " + w.text(
-                remedy.cures() ? "trouble.move" : "trouble.move_better",
-                mountName(axle),
-                moves(remedy.by(), w),
-                Verdicts.value(remedy.mark(), w));
+        return problem + " "
+                + w.text(
+                        remedy.cures() ? "trouble.move" : "trouble.move_better",
+                        mountName(axle),
+                        moves(remedy.by(), w),
+                        Verdicts.value(remedy.mark(), w));
     }
 
     private String mountName(Axle axle) {
@@ -197,8 +200,7 @@ final class TroubleLine extends HBox {
         Vehicle vehicle = analysis.model().vehicle();
         for (Axle other : vehicle.axles()) {
             if (other.place() != analysis.model().axle().place()) {
-                Optional<Scorecard.Mark> worst = Scorecard.of(
-                                new org.palanca.result.AxleModel(vehicle, other.place()))
+                Optional<Scorecard.Mark> worst = Scorecard.of(new org.palanca.result.AxleModel(vehicle, other.place()))
                         .worst();
                 if (worst.isPresent()) {
                     return w.text(

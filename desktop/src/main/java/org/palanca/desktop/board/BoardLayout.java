@@ -79,8 +79,7 @@ public record BoardLayout(
         double tall = highest + ROOM_ABOVE + ROOM_BELOW;
         double title = TITLE * size;
         double scale = Math.max(
-                20,
-                Math.min((width - 3 * GAP) / (run + wide), (height - 3 * GAP - 2 * title) / (tall + wide)));
+                20, Math.min((width - 3 * GAP) / (run + wide), (height - 3 * GAP - 2 * title) / (tall + wide)));
         double sideWidth = width - 3 * GAP - wide * scale;
         double sideHeight = Math.min(height - 3 * GAP - wide * scale, tall * scale + title);
         double lowerTop = 2 * GAP + sideHeight;

@@ -194,7 +194,9 @@ final class BoardPainter {
         if (share > 0) {
             double slope = vehicle.mass().centreHeight() / (share * vehicle.wheelbase());
             double inward = -axle.place().outward();
-            double room = inward > 0 ? patchX - layout.side().getMinX() : layout.side().getMaxX() - patchX;
+            double room = inward > 0
+                    ? patchX - layout.side().getMinX()
+                    : layout.side().getMaxX() - patchX;
             double run = Math.max(60, room - 44 * scribe.size);
             double endX = patchX - inward * run;
             double endY = patchY - slope * run;
@@ -213,14 +215,22 @@ final class BoardPainter {
 
     private void instantCentre(Rectangle2D area, double x, double y) {
         String label = words.text("point.instant_centre");
-        var ahead = analysis.strip("instant_centre_ahead").map(strip -> Math.abs(strip.outcome().number()));
-        String far = ahead.map(value -> words.units().text(value, Quantity.LENGTH)).orElse("");
+        var ahead = analysis.strip("instant_centre_ahead")
+                .map(strip -> Math.abs(strip.outcome().number()));
+        String far =
+                ahead.map(value -> words.units().text(value, Quantity.LENGTH)).orElse("");
         boolean inside = area.contains(x, y);
         if (inside) {
             scribe.centre(x, y, scribe.theme.hand());
             boolean nearLeft = x - area.getMinX() < 130;
-            scribe.plated(label + " " + far, nearLeft ? x - 4 : x + 4, y - 20,
-                    nearLeft ? TextAlignment.LEFT : TextAlignment.RIGHT, scribe.theme.hand(), false, 13);
+            scribe.plated(
+                    label + " " + far,
+                    nearLeft ? x - 4 : x + 4,
+                    y - 20,
+                    nearLeft ? TextAlignment.LEFT : TextAlignment.RIGHT,
+                    scribe.theme.hand(),
+                    false,
+                    13);
             return;
         }
         double edge = x < area.getMinX() ? area.getMinX() + 6 : Math.min(x, area.getMaxX() - 6);
@@ -229,8 +239,14 @@ final class BoardPainter {
         double at = patchY + (y - patchY) * (edge - patchX) / (x - patchX);
         double row = Math.max(area.getMinY() + 30, Math.min(area.getMaxY() - 12, at - 14));
         boolean left = x < area.getMinX();
-        scribe.plated((left ? "‹ " : "") + label + " " + far + (left ? "" : " ›"), edge, row,
-                left ? TextAlignment.LEFT : TextAlignment.RIGHT, scribe.theme.hand(), false, 13);
+        scribe.plated(
+                (left ? "‹ " : "") + label + " " + far + (left ? "" : " ›"),
+                edge,
+                row,
+                left ? TextAlignment.LEFT : TextAlignment.RIGHT,
+                scribe.theme.hand(),
+                false,
+                13);
     }
 
     private void rearConstruction() {
@@ -238,7 +254,8 @@ final class BoardPainter {
             return;
         }
         double z = motion.centreZ()
-                + motion.roll().left(motion.centreX(), motion.centreZ()) / motion.roll().roll();
+                + motion.roll().left(motion.centreX(), motion.centreZ())
+                        / motion.roll().roll();
         double x = layout.x(Elevation.REAR, 0);
         double y = layout.y(Elevation.REAR, z);
         Color hand = scribe.theme.hand();
@@ -352,7 +369,12 @@ final class BoardPainter {
         double below = Math.min(layout.side().getMaxY() - 10, layout.y(Elevation.SIDE, 0) + 18 * scribe.size);
         if (Math.abs(x - lineX) > 3) {
             scribe.dimensionAcross(
-                    x, lineX, below, w.units().format(Math.abs(at.getX() - line), Quantity.LENGTH).number());
+                    x,
+                    lineX,
+                    below,
+                    w.units()
+                            .format(Math.abs(at.getX() - line), Quantity.LENGTH)
+                            .number());
         }
         double rearX = layout.x(Elevation.REAR, -at.getY());
         scribe.dimensionUp(

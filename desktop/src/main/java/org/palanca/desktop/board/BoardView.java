@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
-import javafx.scene.Cursor;
 import javafx.geometry.Pos;
+import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Button;
@@ -174,7 +174,8 @@ public final class BoardView extends Region {
     }
 
     private Optional<AxleModel> before(Vehicle vehicle, Axle axle) {
-        if (baseline == vehicle || baseline.axle(axle.place()).filter(axle::equals).isPresent()) {
+        if (baseline == vehicle
+                || baseline.axle(axle.place()).filter(axle::equals).isPresent()) {
             return Optional.empty();
         }
         return baseline.axle(axle.place()).map(old -> {
@@ -263,8 +264,8 @@ public final class BoardView extends Region {
     private Gesture dragOf(MountRef ref, Elevation elevation, MouseEvent press) {
         Shape.Point grabbed = layout.point(elevation, press.getX(), press.getY());
         BoardLayout frozen = layout;
-        MountDrag drag =
-                new MountDrag(analysis.model(), ref, elevation, grabbed, words.get().units().length());
+        MountDrag drag = new MountDrag(
+                analysis.model(), ref, elevation, grabbed, words.get().units().length());
         String name = "drag " + GESTURES.incrementAndGet();
         return event -> {
             Shape.Point pointer = frozen.point(elevation, event.getX(), event.getY());
@@ -335,12 +336,12 @@ public final class BoardView extends Region {
         if (ref.axle() != analysis.model().axle().place()) {
             return;
         }
-        Vector3D at = analysis.model().axle().position(ref.mount(), document.vehicle().wheelbase());
+        Vector3D at =
+                analysis.model().axle().position(ref.mount(), document.vehicle().wheelbase());
         double step = steps * MountDrag.grid(words.get().units().length());
         double across = code == KeyCode.RIGHT ? step : code == KeyCode.LEFT ? -step : 0;
         double up = code == KeyCode.UP ? step : code == KeyCode.DOWN ? -step : 0;
-        Vector3D to = lastElevation.place(
-                lastElevation.across(at) + across, lastElevation.up(at) + up, at);
+        Vector3D to = lastElevation.place(lastElevation.across(at) + across, lastElevation.up(at) + up, at);
         document.change(
                 MountMoves.moveTo(document.vehicle(), ref, to),
                 Message.of("change.moved", ref.mount()),

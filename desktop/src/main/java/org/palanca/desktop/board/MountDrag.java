@@ -72,7 +72,8 @@ public final class MountDrag {
             return drawn;
         }
         Pose pose = start.pose();
-        Vector3D origin = new Vector3D(axle.lineX(vehicle.wheelbase()), 0, axle.tyre().loadedRadius());
+        Vector3D origin =
+                new Vector3D(axle.lineX(vehicle.wheelbase()), 0, axle.tyre().loadedRadius());
         return origin.add(pose.rotation().applyInverseTo(drawn.subtract(pose.origin())));
     }
 

@@ -66,7 +66,8 @@ final class PadPainter {
             scribe.line(x, y + cell, x + cell, y);
             return;
         }
-        TargetBand.Verdict verdict = strip.band().map(band -> band.verdict(value)).orElse(TargetBand.Verdict.IN_BAND);
+        TargetBand.Verdict verdict =
+                strip.band().map(band -> band.verdict(value)).orElse(TargetBand.Verdict.IN_BAND);
         switch (verdict) {
             case HIGH -> {
                 scribe.pen(scribe.theme.limit(), 1);
@@ -136,13 +137,27 @@ final class PadPainter {
         double below = square.getMaxY() + 10 * scribe.size;
         var second = scribe.theme.second();
         scribe.text(droop, square.getMinX(), below, TextAlignment.LEFT, second, false, 12);
-        scribe.text(words.text("pad.left"), (square.getMinX() + square.getMaxX()) / 2, below + (room ? 0 : 13 * scribe.size), TextAlignment.CENTER, second, false, 12);
+        scribe.text(
+                words.text("pad.left"),
+                (square.getMinX() + square.getMaxX()) / 2,
+                below + (room ? 0 : 13 * scribe.size),
+                TextAlignment.CENTER,
+                second,
+                false,
+                12);
         scribe.text(bump, square.getMaxX(), below, TextAlignment.RIGHT, second, false, 12);
         scribe.g.save();
         scribe.g.translate(square.getMinX() - 11 * scribe.size, square.getMaxY());
         scribe.g.rotate(-90);
         scribe.text(droop, 0, 0, TextAlignment.LEFT, second, false, 12);
-        scribe.text(words.text("pad.right"), square.getHeight() / 2, room ? 0 : -13 * scribe.size, TextAlignment.CENTER, second, false, 12);
+        scribe.text(
+                words.text("pad.right"),
+                square.getHeight() / 2,
+                room ? 0 : -13 * scribe.size,
+                TextAlignment.CENTER,
+                second,
+                false,
+                12);
         scribe.text(bump, square.getHeight(), 0, TextAlignment.RIGHT, second, false, 12);
         scribe.g.restore();
     }
@@ -163,7 +178,8 @@ final class PadPainter {
         scribe.g.strokeOval(x - 9, y - 9, 18, 18);
         scribe.line(x - 14, y, x + 14, y);
         scribe.line(x, y - 14, x, y + 14);
-        boolean reached = analysis.strips().get(0).outcome() instanceof Outcome.Value || analysis.model().closed();
+        boolean reached = analysis.strips().get(0).outcome() instanceof Outcome.Value
+                || analysis.model().closed();
         if (!reached) {
             scribe.text(words.text("pad.out_of_reach"), x + 18, y, TextAlignment.LEFT, scribe.theme.limit(), false, 13);
         }

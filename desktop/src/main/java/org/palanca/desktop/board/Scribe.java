@@ -74,7 +74,10 @@ final class Scribe {
                 penFor(circle.role(), quiet);
                 double r = circle.radius() * layout.scale();
                 g.strokeOval(
-                        layout.x(elevation, circle.centre()) - r, layout.y(elevation, circle.centre()) - r, 2 * r, 2 * r);
+                        layout.x(elevation, circle.centre()) - r,
+                        layout.y(elevation, circle.centre()) - r,
+                        2 * r,
+                        2 * r);
             } else if (shape instanceof Shape.Bar bar) {
                 bar(layout, elevation, bar, quiet ? theme.faint() : theme.line());
             }
@@ -128,7 +131,9 @@ final class Scribe {
         double ny = (x2 - x1) / length * LINK_HALF_WIDTH;
         g.setFill(theme.ground());
         g.fillPolygon(
-                new double[] {x1 + nx, x2 + nx, x2 - nx, x1 - nx}, new double[] {y1 + ny, y2 + ny, y2 - ny, y1 - ny}, 4);
+                new double[] {x1 + nx, x2 + nx, x2 - nx, x1 - nx},
+                new double[] {y1 + ny, y2 + ny, y2 - ny, y1 - ny},
+                4);
         pen(colour, 1.4);
         line(x1 + nx, y1 + ny, x2 + nx, y2 + ny);
         line(x1 - nx, y1 - ny, x2 - nx, y2 - ny);

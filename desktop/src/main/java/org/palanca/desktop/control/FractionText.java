@@ -47,7 +47,11 @@ public final class FractionText extends HBox {
             if (!whole.isEmpty()) {
                 add(whole, em, 0, "figures");
             }
-            add(number.substring(blank >= 0 ? blank + 1 : whole.length(), slash), em * FRACTION_PART, -RAISED, "figures");
+            add(
+                    number.substring(blank >= 0 ? blank + 1 : whole.length(), slash),
+                    em * FRACTION_PART,
+                    -RAISED,
+                    "figures");
             add("/", em * SLASH_PART, 0, "figures");
             add(number.substring(slash + 1), em * FRACTION_PART, LOWERED, "figures");
         }
@@ -64,7 +68,8 @@ public final class FractionText extends HBox {
         text.getStyleClass().add(styleClass);
         text.setStyle("-fx-font-size: " + size + "em;");
         if (raised != 0) {
-            text.fontProperty().addListener((o, before, font) -> text.setTranslateY(raised * font.getSize() / FRACTION_PART));
+            text.fontProperty()
+                    .addListener((o, before, font) -> text.setTranslateY(raised * font.getSize() / FRACTION_PART));
             text.setTranslateY(raised * text.getFont().getSize() / FRACTION_PART);
         }
         getChildren().add(text);

@@ -33,8 +33,7 @@ public final class MeasureField extends TextField {
      * @param entered told the new value [inside unit]
      * @param complain told what is wrong with the text, or the empty text when all is well again
      */
-    public MeasureField(
-            Quantity quantity, Supplier<Words> words, DoubleConsumer entered, Consumer<String> complain) {
+    public MeasureField(Quantity quantity, Supplier<Words> words, DoubleConsumer entered, Consumer<String> complain) {
         this.quantity = quantity;
         this.words = words;
         this.entered = entered;

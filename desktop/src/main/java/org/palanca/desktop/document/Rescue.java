@@ -117,7 +117,10 @@ public final class Rescue {
             return Optional.empty();
         }
         try (Stream<Path> copies = Files.list(folder)) {
-            return copies.filter(Rescue::abandoned).sorted().flatMap(Rescue::read).findFirst();
+            return copies.filter(Rescue::abandoned)
+                    .sorted()
+                    .flatMap(Rescue::read)
+                    .findFirst();
         } catch (IOException e) {
             LOG.warn("{} could not be looked at", folder, e);
             return Optional.empty();

@@ -63,7 +63,12 @@ public final class NewVehiclePane extends VBox {
         tyreField.show(tyre);
         FlowPane uses = choice("new-use-", Use.values(), use, u -> w.text("use." + u.id()), u -> use = u);
         FlowPane rears = choice("new-rear-", StarterLayout.values(), rear, l -> w.text("layout." + l), l -> rear = l);
-        FlowPane fronts = choice("new-front-", StarterLayout.values(), front.orElse(null), l -> w.text("layout." + l), l -> front = Optional.of(l));
+        FlowPane fronts = choice(
+                "new-front-",
+                StarterLayout.values(),
+                front.orElse(null),
+                l -> w.text("layout." + l),
+                l -> front = Optional.of(l));
         ToggleButton none = new ToggleButton(w.text("new.front_none"));
         none.setId("new-front-none");
         none.setToggleGroup(((ToggleButton) fronts.getChildren().get(0)).getToggleGroup());
@@ -81,16 +86,17 @@ public final class NewVehiclePane extends VBox {
         Button back = new Button(w.text("new.back"));
         back.setId("new-back");
         back.setOnAction(event -> leave.run());
-        getChildren().setAll(
-                title,
-                row(w.text("new.name"), name),
-                row(w.text("new.use"), uses),
-                row(w.text("new.wheelbase"), wheelbaseField),
-                row(w.text("new.tyre"), tyreField),
-                row(w.text("new.rear"), rears),
-                row(w.text("new.front"), fronts),
-                problem,
-                new FlowPane(8, 8, start, back));
+        getChildren()
+                .setAll(
+                        title,
+                        row(w.text("new.name"), name),
+                        row(w.text("new.use"), uses),
+                        row(w.text("new.wheelbase"), wheelbaseField),
+                        row(w.text("new.tyre"), tyreField),
+                        row(w.text("new.rear"), rears),
+                        row(w.text("new.front"), fronts),
+                        problem,
+                        new FlowPane(8, 8, start, back));
     }
 
     private void start(String name, MeasureField wheelbaseField, MeasureField tyreField) {
@@ -101,11 +107,15 @@ public final class NewVehiclePane extends VBox {
             return;
         }
         if (wheelbase < SHORTEST) {
-            problem.setText(w.text("check.wheelbase_short",
-                    org.palanca.words.Message.length(wheelbase), org.palanca.words.Message.length(SHORTEST)));
+            problem.setText(w.text(
+                    "check.wheelbase_short",
+                    org.palanca.words.Message.length(wheelbase),
+                    org.palanca.words.Message.length(SHORTEST)));
         } else if (tyre < SMALLEST_TYRE || tyre > LARGEST_TYRE) {
-            problem.setText(w.text("new.tyre_range",
-                    org.palanca.words.Message.length(SMALLEST_TYRE), org.palanca.words.Message.length(LARGEST_TYRE)));
+            problem.setText(w.text(
+                    "new.tyre_range",
+                    org.palanca.words.Message.length(SMALLEST_TYRE),
+                    org.palanca.words.Message.length(LARGEST_TYRE)));
         } else {
             String called = name.isBlank() ? w.text("new.name_value") : name.strip();
             made.accept(new StarterVehicle(called, use, wheelbase, tyre, front, rear).build());
@@ -116,11 +126,7 @@ public final class NewVehiclePane extends VBox {
     }
 
     private static <T> FlowPane choice(
-            String id,
-            T[] values,
-            T chosen,
-            java.util.function.Function<T, String> name,
-            Consumer<T> choose) {
+            String id, T[] values, T chosen, java.util.function.Function<T, String> name, Consumer<T> choose) {
         FlowPane row = new FlowPane(6, 6);
         ToggleGroup group = new ToggleGroup();
         for (T value : values) {

@@ -13,7 +13,10 @@ final class GoalLimits {
             return "goals.must_be_positive";
         }
         for (Axle axle : vehicle.axles()) {
-            if (axle.tyre().diameter() <= 0 || axle.tyre().loadedRadius() <= 0 || axle.tyre().width() <= 0 || axle.track() <= 0) {
+            if (axle.tyre().diameter() <= 0
+                    || axle.tyre().loadedRadius() <= 0
+                    || axle.tyre().width() <= 0
+                    || axle.track() <= 0) {
                 return "goals.must_be_positive";
             }
             if (axle.travel().bump() < 0 || axle.travel().droop() < 0) {

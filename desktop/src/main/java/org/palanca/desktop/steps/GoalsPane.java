@@ -43,8 +43,7 @@ public final class GoalsPane extends VBox {
     private final List<Runnable> refreshers = new ArrayList<>();
     private final VBox form = new VBox();
 
-    public GoalsPane(
-            Document document, Supplier<Words> words, Supplier<Theme> theme, Consumer<String> complain) {
+    public GoalsPane(Document document, Supplier<Words> words, Supplier<Theme> theme, Consumer<String> complain) {
         this.document = document;
         this.words = words;
         this.complain = complain;
@@ -75,13 +74,37 @@ public final class GoalsPane extends VBox {
         form.getChildren().clear();
         form.getChildren().add(names(w));
         TilePane whole = group(w.text("goals.whole"));
-        field(whole, w.text("goals.wheelbase"), Quantity.LENGTH, "goal-wheelbase", Vehicle::wheelbase, Vehicle::withWheelbase);
-        field(whole, w.text("goals.mass"), Quantity.MASS, "goal-mass", v -> v.mass().mass(), (v, kg) ->
-                v.withMass(new MassProperties(kg, v.mass().centreBehindFront(), v.mass().centreHeight())));
-        field(whole, w.text("goals.cg_behind"), Quantity.LENGTH, "goal-cg-behind", v -> v.mass().centreBehindFront(),
-                (v, m) -> v.withMass(new MassProperties(v.mass().mass(), m, v.mass().centreHeight())));
-        field(whole, w.text("goals.cg_height"), Quantity.LENGTH, "goal-cg-height", v -> v.mass().centreHeight(),
-                (v, m) -> v.withMass(new MassProperties(v.mass().mass(), v.mass().centreBehindFront(), m)));
+        field(
+                whole,
+                w.text("goals.wheelbase"),
+                Quantity.LENGTH,
+                "goal-wheelbase",
+                Vehicle::wheelbase,
+                Vehicle::withWheelbase);
+        field(
+                whole,
+                w.text("goals.mass"),
+                Quantity.MASS,
+                "goal-mass",
+                v -> v.mass().mass(),
+                (v, kg) -> v.withMass(new MassProperties(
+                        kg, v.mass().centreBehindFront(), v.mass().centreHeight())));
+        field(
+                whole,
+                w.text("goals.cg_behind"),
+                Quantity.LENGTH,
+                "goal-cg-behind",
+                v -> v.mass().centreBehindFront(),
+                (v, m) -> v.withMass(
+                        new MassProperties(v.mass().mass(), m, v.mass().centreHeight())));
+        field(
+                whole,
+                w.text("goals.cg_height"),
+                Quantity.LENGTH,
+                "goal-cg-height",
+                v -> v.mass().centreHeight(),
+                (v, m) ->
+                        v.withMass(new MassProperties(v.mass().mass(), v.mass().centreBehindFront(), m)));
         for (Axle axle : document.vehicle().axles()) {
             axle(axle.place(), w);
         }
@@ -125,9 +148,10 @@ public final class GoalsPane extends VBox {
         }
         Label revision = new Label();
         revision.getStyleClass().add("second");
-        refreshers.add(() -> revision.setText(
-                words.get().text("sheet.revision", Integer.toString(document.vehicle().revision()))));
-        FlowPane row = new FlowPane(12, 8, labelled(w.text("goals.name"), name), labelled(w.text("goals.use"), uses), revision);
+        refreshers.add(() -> revision.setText(words.get()
+                .text("sheet.revision", Integer.toString(document.vehicle().revision()))));
+        FlowPane row = new FlowPane(
+                12, 8, labelled(w.text("goals.name"), name), labelled(w.text("goals.use"), uses), revision);
         row.setAlignment(javafx.geometry.Pos.BOTTOM_LEFT);
         return row;
     }
@@ -141,39 +165,128 @@ public final class GoalsPane extends VBox {
     private void axle(AxlePlace place, Words w) {
         TilePane group = group(w.text("axle." + place.id()));
         String id = "goal-" + place.id() + "-";
-        axleField(group, place, w.text("goals.tyre"), Quantity.LENGTH, id + "tyre", a -> a.tyre().diameter(), (a, m) ->
-                tyre(a, new Tyre(m, a.tyre().loadedRadius() * m / a.tyre().diameter(), a.tyre().width())));
-        axleField(group, place, w.text("goals.loaded"), Quantity.LENGTH, id + "loaded", a -> a.tyre().loadedRadius(), (a, m) ->
-                tyre(a, new Tyre(a.tyre().diameter(), m, a.tyre().width())));
-        axleField(group, place, w.text("goals.tyre_width"), Quantity.LENGTH, id + "tyre-width", a -> a.tyre().width(), (a, m) ->
-                tyre(a, new Tyre(a.tyre().diameter(), a.tyre().loadedRadius(), m)));
+        axleField(
+                group,
+                place,
+                w.text("goals.tyre"),
+                Quantity.LENGTH,
+                id + "tyre",
+                a -> a.tyre().diameter(),
+                (a, m) -> tyre(
+                        a,
+                        new Tyre(
+                                m,
+                                a.tyre().loadedRadius() * m / a.tyre().diameter(),
+                                a.tyre().width())));
+        axleField(
+                group,
+                place,
+                w.text("goals.loaded"),
+                Quantity.LENGTH,
+                id + "loaded",
+                a -> a.tyre().loadedRadius(),
+                (a, m) -> tyre(a, new Tyre(a.tyre().diameter(), m, a.tyre().width())));
+        axleField(
+                group,
+                place,
+                w.text("goals.tyre_width"),
+                Quantity.LENGTH,
+                id + "tyre-width",
+                a -> a.tyre().width(),
+                (a, m) -> tyre(a, new Tyre(a.tyre().diameter(), a.tyre().loadedRadius(), m)));
         axleField(group, place, w.text("goals.track"), Quantity.LENGTH, id + "track", Axle::track, GoalsPane::track);
-        axleField(group, place, w.text("goals.bump"), Quantity.LENGTH, id + "bump", a -> a.travel().bump(), (a, m) ->
-                a.withTravel(new Travel(m, a.travel().droop())));
-        axleField(group, place, w.text("goals.droop"), Quantity.LENGTH, id + "droop", a -> a.travel().droop(), (a, m) ->
-                a.withTravel(new Travel(a.travel().bump(), m)));
-        axleField(group, place, w.text("goals.pinion"), Quantity.ANGLE, id + "pinion", Axle::pinion, (a, r) ->
-                a.withAngles(r, a.caster()));
+        axleField(
+                group,
+                place,
+                w.text("goals.bump"),
+                Quantity.LENGTH,
+                id + "bump",
+                a -> a.travel().bump(),
+                (a, m) -> a.withTravel(new Travel(m, a.travel().droop())));
+        axleField(
+                group,
+                place,
+                w.text("goals.droop"),
+                Quantity.LENGTH,
+                id + "droop",
+                a -> a.travel().droop(),
+                (a, m) -> a.withTravel(new Travel(a.travel().bump(), m)));
+        axleField(
+                group,
+                place,
+                w.text("goals.pinion"),
+                Quantity.ANGLE,
+                id + "pinion",
+                Axle::pinion,
+                (a, r) -> a.withAngles(r, a.caster()));
         if (document.vehicle().axle(place).orElseThrow().caster().isPresent()) {
-            axleField(group, place, w.text("goals.caster"), Quantity.ANGLE, id + "caster", a -> a.caster().orElse(0), (a, r) ->
-                    a.withAngles(a.pinion(), OptionalDouble.of(r)));
+            axleField(
+                    group,
+                    place,
+                    w.text("goals.caster"),
+                    Quantity.ANGLE,
+                    id + "caster",
+                    a -> a.caster().orElse(0),
+                    (a, r) -> a.withAngles(a.pinion(), OptionalDouble.of(r)));
         }
-        axleField(group, place, w.text("goals.drive"), Quantity.PERCENT, id + "drive", a -> a.driveShare() * 100, (a, p) ->
-                shares(a, p / 100, a.brakeShare()));
-        axleField(group, place, w.text("goals.brake"), Quantity.PERCENT, id + "brake", a -> a.brakeShare() * 100, (a, p) ->
-                shares(a, a.driveShare(), p / 100));
+        axleField(
+                group,
+                place,
+                w.text("goals.drive"),
+                Quantity.PERCENT,
+                id + "drive",
+                a -> a.driveShare() * 100,
+                (a, p) -> shares(a, p / 100, a.brakeShare()));
+        axleField(
+                group,
+                place,
+                w.text("goals.brake"),
+                Quantity.PERCENT,
+                id + "brake",
+                a -> a.brakeShare() * 100,
+                (a, p) -> shares(a, a.driveShare(), p / 100));
     }
 
     private static Axle tyre(Axle a, Tyre tyre) {
-        return new Axle(a.place(), tyre, a.track(), a.pinion(), a.caster(), a.travel(), a.driveShare(), a.brakeShare(), a.mounts(), a.links());
+        return new Axle(
+                a.place(),
+                tyre,
+                a.track(),
+                a.pinion(),
+                a.caster(),
+                a.travel(),
+                a.driveShare(),
+                a.brakeShare(),
+                a.mounts(),
+                a.links());
     }
 
     private static Axle track(Axle a, double track) {
-        return new Axle(a.place(), a.tyre(), track, a.pinion(), a.caster(), a.travel(), a.driveShare(), a.brakeShare(), a.mounts(), a.links());
+        return new Axle(
+                a.place(),
+                a.tyre(),
+                track,
+                a.pinion(),
+                a.caster(),
+                a.travel(),
+                a.driveShare(),
+                a.brakeShare(),
+                a.mounts(),
+                a.links());
     }
 
     private static Axle shares(Axle a, double drive, double brake) {
-        return new Axle(a.place(), a.tyre(), a.track(), a.pinion(), a.caster(), a.travel(), drive, brake, a.mounts(), a.links());
+        return new Axle(
+                a.place(),
+                a.tyre(),
+                a.track(),
+                a.pinion(),
+                a.caster(),
+                a.travel(),
+                drive,
+                brake,
+                a.mounts(),
+                a.links());
     }
 
     private void comments(Words w) {
@@ -183,8 +296,7 @@ public final class GoalsPane extends VBox {
         comments.setWrapText(true);
         comments.focusedProperty().addListener((o, before, focused) -> {
             if (!focused && !comments.getText().equals(document.vehicle().comments())) {
-                document.change(
-                        document.vehicle().withComments(comments.getText()), Message.of("change.comments"), "");
+                document.change(document.vehicle().withComments(comments.getText()), Message.of("change.comments"), "");
             }
         });
         refreshers.add(() -> {
@@ -225,7 +337,8 @@ public final class GoalsPane extends VBox {
                 quantity,
                 id,
                 vehicle -> get.apply(vehicle.axle(place).orElseThrow()),
-                (vehicle, value) -> vehicle.withAxle(with.apply(vehicle.axle(place).orElseThrow(), value)));
+                (vehicle, value) ->
+                        vehicle.withAxle(with.apply(vehicle.axle(place).orElseThrow(), value)));
     }
 
     private void field(

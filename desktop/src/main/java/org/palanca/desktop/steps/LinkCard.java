@@ -29,7 +29,8 @@ final class LinkCard extends VBox {
     LinkCard(LinkCut cut, LinkHardware hardware, double longest, Words words, Theme theme, double width, double size) {
         getStyleClass().add("link-card");
         setId("link-" + cut.axle().place().id() + "-" + cut.link().name().replace(' ', '-'));
-        Label name = new Label(words.text("axle." + cut.axle().place().id()) + " · " + cut.link().name());
+        Label name = new Label(words.text("axle." + cut.axle().place().id()) + " · "
+                + cut.link().name());
         name.getStyleClass().add("link-name");
         FractionText pins = new FractionText(1.45);
         pins.show(words.units().format(cut.pinToPin(), Quantity.LENGTH));

@@ -81,7 +81,8 @@ public final class MakePane extends VBox {
                         .map(cut -> new LinkCard(cut, made, longest, w, theme.get(), width, size))
                         .toList());
         PartsCount parts = PartsCount.of(cuts, made);
-        hardware.setText(w.text("make.hardware", made.name(), Message.length(made.shank()), Message.length(made.insertThread())));
+        hardware.setText(w.text(
+                "make.hardware", made.name(), Message.length(made.shank()), Message.length(made.insertThread())));
         counts.setText(w.text(
                 "make.counts",
                 Integer.toString(parts.links()),
@@ -90,7 +91,8 @@ public final class MakePane extends VBox {
                 Integer.toString(parts.insertsEachHand()),
                 Integer.toString(parts.jamNutsEachHand() + parts.spareJamNutsEachHand())));
         sheet.setText(w.text("make.sheet"));
-        nextRevision.setText(w.text("make.revision", Integer.toString(document.vehicle().revision())));
+        nextRevision.setText(
+                w.text("make.revision", Integer.toString(document.vehicle().revision())));
         caution.setText(w.text("sheet.caution"));
     }
 }

@@ -72,8 +72,7 @@ public final class MountBar extends StackPane {
         title.setAlignment(Pos.CENTER_LEFT);
         title.getStyleClass().add("mount-title");
         mirror.setMinWidth(USE_PREF_SIZE);
-        row.getChildren()
-                .addAll(title, pair(aheadName, ahead), pair(outName, out), pair(upName, up), mirror);
+        row.getChildren().addAll(title, pair(aheadName, ahead), pair(outName, out), pair(upName, up), mirror);
         row.setAlignment(Pos.CENTER_LEFT);
         row.prefWrapLengthProperty().bind(widthProperty());
         StackPane.setAlignment(hint, Pos.CENTER_LEFT);
@@ -129,7 +128,10 @@ public final class MountBar extends StackPane {
         if (ref == null || ref.axle() != state.axleProperty().get()) {
             return null;
         }
-        return document.vehicle().axle(ref.axle()).flatMap(axle -> axle.mount(ref.mount())).orElse(null);
+        return document.vehicle()
+                .axle(ref.axle())
+                .flatMap(axle -> axle.mount(ref.mount()))
+                .orElse(null);
     }
 
     private void move(double value, int measure) {

@@ -52,7 +52,10 @@ final class WholeVehicleView extends Region {
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.setFill(colours.ground());
         g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
-        double tallest = vehicle.axles().stream().mapToDouble(axle -> axle.tyre().diameter()).max().orElse(1);
+        double tallest = vehicle.axles().stream()
+                .mapToDouble(axle -> axle.tyre().diameter())
+                .max()
+                .orElse(1);
         double run = vehicle.wheelbase() + tallest * 2.1;
         scale = Math.min(canvas.getWidth() / run, (canvas.getHeight() - 70) / (tallest * 1.25));
         left = (canvas.getWidth() - vehicle.wheelbase() * scale) / 2;
@@ -62,7 +65,8 @@ final class WholeVehicleView extends Region {
         g.strokeLine(12, ground, canvas.getWidth() - 12, ground);
         AxleDrawing.surroundings(vehicle, Elevation.SIDE).forEach(shape -> shape(g, shape, colours));
         for (Axle axle : vehicle.axles()) {
-            AxleDrawing.axle(new AxleModel(vehicle, axle.place()), Elevation.SIDE).forEach(shape -> shape(g, shape, colours));
+            AxleDrawing.axle(new AxleModel(vehicle, axle.place()), Elevation.SIDE)
+                    .forEach(shape -> shape(g, shape, colours));
         }
         dimensions(g, vehicle, colours);
     }
@@ -84,7 +88,11 @@ final class WholeVehicleView extends Region {
         } else if (shape instanceof Shape.Bar bar) {
             g.setStroke(colours.line());
             g.setLineWidth(3);
-            g.strokeLine(x(bar.from().across()), y(bar.from().up()), x(bar.to().across()), y(bar.to().up()));
+            g.strokeLine(
+                    x(bar.from().across()),
+                    y(bar.from().up()),
+                    x(bar.to().across()),
+                    y(bar.to().up()));
         } else if (shape instanceof Shape.Path path) {
             double[] xs = path.points().stream().mapToDouble(p -> x(p.across())).toArray();
             double[] ys = path.points().stream().mapToDouble(p -> y(p.up())).toArray();
@@ -131,8 +139,7 @@ final class WholeVehicleView extends Region {
         text(g, colours, label, middle, y, TextAlignment.CENTER);
     }
 
-    private static void text(
-            GraphicsContext g, Theme colours, String text, double x, double y, TextAlignment side) {
+    private static void text(GraphicsContext g, Theme colours, String text, double x, double y, TextAlignment side) {
         g.setFill(colours.line());
         g.setFont(Fonts.figures(15));
         g.setTextAlign(side);

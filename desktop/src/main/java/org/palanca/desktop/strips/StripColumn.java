@@ -78,7 +78,14 @@ public final class StripColumn extends StackPane {
         double width = getWidth() - 44 * size;
         for (Analysis.StripValue strip : analysis.strips()) {
             strips.get(strip.result().id())
-                    .show(strip, analysis.pose(), analysis.model().axle().travel(), words.get(), theme.get(), size, width);
+                    .show(
+                            strip,
+                            analysis.pose(),
+                            analysis.model().axle().travel(),
+                            words.get(),
+                            theme.get(),
+                            size,
+                            width);
         }
         showWorking();
     }

@@ -99,7 +99,11 @@ final class StripPainter {
             text(strip.result().quantity(), band.high(), right, apart ? Math.max(top, least / 2) : top - 1);
         }
         if (!Double.isInfinite(band.low())) {
-            text(strip.result().quantity(), band.low(), right, apart ? Math.min(bottom, height - least / 2) : bottom + least - 2);
+            text(
+                    strip.result().quantity(),
+                    band.low(),
+                    right,
+                    apart ? Math.min(bottom, height - least / 2) : bottom + least - 2);
         }
     }
 

@@ -66,7 +66,13 @@ public final class StripView extends VBox {
 
     /** Shows a value. */
     public void show(
-            Analysis.StripValue strip, WheelTravel pose, Travel travel, Words words, Theme theme, double size, double width) {
+            Analysis.StripValue strip,
+            WheelTravel pose,
+            Travel travel,
+            Words words,
+            Theme theme,
+            double size,
+            double width) {
         name.setText(ResultWords.name(strip.result(), words));
         value.show(ResultWords.value(strip.result(), strip.outcome(), words));
         verdict.setText(Verdicts.sentence(strip, words));

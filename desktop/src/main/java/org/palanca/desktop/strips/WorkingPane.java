@@ -93,12 +93,13 @@ final class WorkingPane extends VBox {
         title("working.formula");
         for (Working.Step step : working.steps()) {
             lines.getChildren().add(line(pretty(step.symbol()) + " = " + pretty(step.formula()), "formula"));
-            String numbers = working.withNumbers(
-                    step, (value, quantity) -> number(value, quantity, w));
+            String numbers = working.withNumbers(step, (value, quantity) -> number(value, quantity, w));
             lines.getChildren()
                     .add(line(
                             "= " + pretty(numbers) + " = "
-                                    + w.units().text(step.value(), step.quantity()).replace("-", "−"),
+                                    + w.units()
+                                            .text(step.value(), step.quantity())
+                                            .replace("-", "−"),
                             "formula-numbers"));
         }
         title("working.givens");
@@ -151,7 +152,8 @@ final class WorkingPane extends VBox {
             high[0] = new MeasureField(quantity, words, value -> edit(value, false), complain);
             low[0].setId("band-low");
             high[0].setId("band-high");
-            bandRow.getChildren().setAll(low[0], new Label("…"), high[0], new Label(w.units().unit(quantity)));
+            bandRow.getChildren()
+                    .setAll(low[0], new Label("…"), high[0], new Label(w.units().unit(quantity)));
             bandRow.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         }
         Optional<TargetBand> band = strip.band();
@@ -162,7 +164,8 @@ final class WorkingPane extends VBox {
         Axle axle = analysis.model().axle();
         boolean own = document.vehicle().targets().containsKey(Targets.key(axle, strip.result()));
         String scope = band.map(b -> w.text("scope." + b.scope())).orElse("");
-        basis.setText(band.map(b -> scope + " " + w.text("working.basis", b.basis())).orElse(w.text("working.no_band")));
+        basis.setText(
+                band.map(b -> scope + " " + w.text("working.basis", b.basis())).orElse(w.text("working.no_band")));
         defaults.setText(w.text("working.defaults"));
         lines.getChildren().addAll(bandTitle, bandRow, basis);
         if (own) {
@@ -180,15 +183,15 @@ final class WorkingPane extends VBox {
 
     private void edit(double value, boolean lower) {
         TargetBand now = strip.band()
-                .orElse(new TargetBand(
-                        Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, TargetBand.Scope.RIDE, ""));
+                .orElse(new TargetBand(Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, TargetBand.Scope.RIDE, ""));
         double newLow = lower ? value : now.low();
         double newHigh = lower ? now.high() : value;
         if (newLow > newHigh) {
             complain.accept(words.get().text("working.band_reversed"));
             return;
         }
-        TargetBand band = new TargetBand(newLow, newHigh, now.scope(), words.get().text("working.own_band"));
+        TargetBand band =
+                new TargetBand(newLow, newHigh, now.scope(), words.get().text("working.own_band"));
         document.change(
                 document.vehicle().withTarget(key(), Optional.of(band)),
                 Message.of("change.band", ResultWords.name(strip.result(), words.get())),
