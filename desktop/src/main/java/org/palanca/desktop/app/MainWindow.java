@@ -107,7 +107,7 @@ public final class MainWindow {
         goals = new GoalsPane(document, this::words, settings::theme, trouble::complain);
         files = new FileActions(document, settings, this::words, asker, notices, this::opened);
         make = new MakePane(document, this::words, settings::theme, files::sheet);
-        newVehicle = new NewVehiclePane(this::words, this::started, this::leaveNew);
+        newVehicle = new NewVehiclePane(this::words, settings::theme, this::started, this::leaveNew);
         commands = commands();
         board = new BoardView(
                 document,
@@ -126,7 +126,7 @@ public final class MainWindow {
     private void lay() {
         VBox.setVgrow(board, Priority.ALWAYS);
         links.getChildren().addAll(mountBar, board);
-        middle.getChildren().addAll(links, goals, make, newVehicle);
+        middle.getChildren().add(links);
         StackPane centre = new StackPane(middle, finder);
         StackPane.setAlignment(finder, javafx.geometry.Pos.TOP_CENTER);
         finder.setMaxHeight(420);
@@ -286,9 +286,25 @@ public final class MainWindow {
         goals.setVisible(step == Step.GOALS);
         make.setVisible(step == Step.MAKE);
         if (step == Step.GOALS) {
+            onTheBoard(goals);
             goals.refresh();
         }
-        make.refresh();
+        if (step == Step.MAKE) {
+            onTheBoard(make);
+            make.refresh();
+        }
+        if (step == Step.LINKS) {
+            board.requestFocus();
+        } else {
+            rail.focus(step);
+        }
+    }
+
+    /** Panes join the window when they are first wanted: each costs styling at the start. */
+    private void onTheBoard(javafx.scene.Node pane) {
+        if (!middle.getChildren().contains(pane)) {
+            middle.getChildren().add(pane);
+        }
     }
 
     private void title() {
@@ -338,6 +354,7 @@ public final class MainWindow {
 
     /** Shows the questions that start a new vehicle. */
     public void startNew() {
+        onTheBoard(newVehicle);
         newVehicle.build();
         links.setVisible(false);
         goals.setVisible(false);

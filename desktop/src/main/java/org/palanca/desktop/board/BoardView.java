@@ -86,6 +86,8 @@ public final class BoardView extends Region {
         }
         getChildren().addAll(canvas, padButtons);
         setMinSize(200, 200);
+        // The canvas takes what is left; it must not ask for what it had.
+        setPrefSize(400, 300);
         focusedProperty().addListener((o, before, now) -> draw());
         state.selectionProperty().addListener((o, before, now) -> draw());
         state.axleProperty().addListener((o, before, now) -> zoom = BoardLayout.Zoom.FIT);

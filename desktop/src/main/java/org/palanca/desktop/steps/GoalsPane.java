@@ -47,7 +47,7 @@ public final class GoalsPane extends VBox {
         this.document = document;
         this.words = words;
         this.complain = complain;
-        drawing = new WholeVehicleView(document, words, theme);
+        drawing = new WholeVehicleView(document::vehicle, words, theme);
         getStyleClass().add("goals");
         ScrollPane scroll = new ScrollPane(form);
         scroll.setFitToWidth(true);
@@ -64,11 +64,14 @@ public final class GoalsPane extends VBox {
                 build();
             }
         });
-        build();
     }
 
     /** Makes the form anew, for another language, other units or another vehicle. */
     public void build() {
+        form.getChildren().clear();
+        if (!isVisible()) {
+            return;
+        }
         Words w = words.get();
         refreshers.clear();
         form.getChildren().clear();
@@ -112,8 +115,15 @@ public final class GoalsPane extends VBox {
         refresh();
     }
 
-    /** Shows the vehicle's numbers as they are now. */
+    /** Shows the vehicle's numbers as they are now; makes the form when it is first wanted. */
     public void refresh() {
+        if (!isVisible()) {
+            return;
+        }
+        if (form.getChildren().isEmpty()) {
+            build();
+            return;
+        }
         refreshers.forEach(Runnable::run);
         drawing.draw();
     }

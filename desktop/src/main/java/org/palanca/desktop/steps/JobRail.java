@@ -49,6 +49,11 @@ public final class JobRail extends VBox {
         buttons.forEach((step, button) -> button.pseudoClassStateChanged(IN_HAND, step == present));
     }
 
+    /** Puts the keyboard on a step, where it is when its pane opens. */
+    public void focus(Step step) {
+        buttons.get(step).requestFocus();
+    }
+
     /** Shows a step's state in words; a held step says what holds it. */
     public void show(Step step, String how, boolean held) {
         names.get(step).setText(words.get().text(step.key()));

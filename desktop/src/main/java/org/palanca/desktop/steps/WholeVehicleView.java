@@ -6,7 +6,6 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Region;
 import javafx.scene.text.TextAlignment;
-import org.palanca.desktop.document.Document;
 import org.palanca.desktop.theme.Fonts;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.AxleDrawing;
@@ -19,8 +18,8 @@ import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Words;
 
 /** The whole vehicle from the side at ride, with wheelbase and centre of gravity dimensioned. */
-final class WholeVehicleView extends Region {
-    private final Document document;
+public final class WholeVehicleView extends Region {
+    private final Supplier<Vehicle> shown;
     private final Supplier<Words> words;
     private final Supplier<Theme> theme;
     private final Canvas canvas = new Canvas();
@@ -28,8 +27,9 @@ final class WholeVehicleView extends Region {
     private double left;
     private double ground;
 
-    WholeVehicleView(Document document, Supplier<Words> words, Supplier<Theme> theme) {
-        this.document = document;
+    /** @param shown gives the vehicle to draw */
+    public WholeVehicleView(Supplier<Vehicle> shown, Supplier<Words> words, Supplier<Theme> theme) {
+        this.shown = shown;
         this.words = words;
         this.theme = theme;
         getStyleClass().add("board");
@@ -43,11 +43,12 @@ final class WholeVehicleView extends Region {
         draw();
     }
 
-    void draw() {
+    /** Draws the vehicle as it is now. */
+    public void draw() {
         if (canvas.getWidth() < 50) {
             return;
         }
-        Vehicle vehicle = document.vehicle();
+        Vehicle vehicle = shown.get();
         Theme colours = theme.get();
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.setFill(colours.ground());

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import javafx.application.Platform;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -16,6 +17,8 @@ import org.palanca.words.Words;
 
 /** The strips of the axle on the board, or the working of one of them. */
 public final class StripColumn extends StackPane {
+    private static final int IN_SIGHT = 8;
+
     private final BoardState state;
     private final Supplier<Words> words;
     private final Supplier<Theme> theme;
@@ -69,14 +72,34 @@ public final class StripColumn extends StackPane {
             order = wanted;
             strips.clear();
             list.getChildren().clear();
-            for (String id : order) {
-                StripView view = new StripView(id, () -> state.litProperty().set(id));
-                strips.put(id, view);
-                list.getChildren().add(view);
-            }
+            add(order.subList(0, Math.min(IN_SIGHT, order.size())));
+            // What is below the edge of the window may come a moment after the first picture.
+            List<String> made = order;
+            Platform.runLater(() -> {
+                if (made == order && strips.size() < order.size()) {
+                    add(order.subList(strips.size(), order.size()));
+                    showValues();
+                }
+            });
         }
+        showValues();
+        showWorking();
+    }
+
+    private void add(List<String> ids) {
+        for (String id : ids) {
+            StripView view = new StripView(id, () -> state.litProperty().set(id));
+            strips.put(id, view);
+            list.getChildren().add(view);
+        }
+    }
+
+    private void showValues() {
         double width = getWidth() - 44 * size;
         for (Analysis.StripValue strip : analysis.strips()) {
+            if (!strips.containsKey(strip.result().id())) {
+                continue;
+            }
             strips.get(strip.result().id())
                     .show(
                             strip,
@@ -87,7 +110,6 @@ public final class StripColumn extends StackPane {
                             size,
                             width);
         }
-        showWorking();
     }
 
     private void showWorking() {
