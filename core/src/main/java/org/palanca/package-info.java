@@ -26,7 +26,7 @@
  *
  * {@code units}, {@code words}, {@code geometry}, {@code vehicle} (what the user describes), {@code mechanism} (bodies
  * and constraints made from it, and their solution), {@code working} (how a number shows where it came from),
- * {@code result} (one class a quantity), {@code sweep}, {@code target}, {@code shop} (what is cut), {@code drawing},
+ * {@code result} (one class a quantity), {@code sweep}, {@code targets}, {@code shop} (what is cut), {@code drawing},
  * {@code io} (files in and out). A package uses only those before it.
  */
 package org.palanca;

@@ -11,7 +11,7 @@ import org.palanca.Examples;
 import org.palanca.io.csv.SweepCsv;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
-import org.palanca.target.Targets;
+import org.palanca.targets.Targets;
 import org.palanca.vehicle.AxlePlace;
 
 class SweepTest {

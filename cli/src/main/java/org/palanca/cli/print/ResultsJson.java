@@ -12,7 +12,7 @@ import org.palanca.result.AxleModel;
 import org.palanca.result.AxleMotion;
 import org.palanca.result.Outcome;
 import org.palanca.result.Result;
-import org.palanca.target.Targets;
+import org.palanca.targets.Targets;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Words;

@@ -6,7 +6,7 @@ import org.palanca.result.AxleModel;
 import org.palanca.result.Outcome;
 import org.palanca.result.Result;
 import org.palanca.result.ResultWords;
-import org.palanca.target.Targets;
+import org.palanca.targets.Targets;
 import org.palanca.units.Quantity;
 import org.palanca.units.UnitStyle;
 import org.palanca.vehicle.TargetBand;

@@ -8,7 +8,7 @@ import org.palanca.result.Result;
 import org.palanca.result.ResultWords;
 import org.palanca.result.WheelTravel;
 import org.palanca.sweep.Sweep;
-import org.palanca.target.Targets;
+import org.palanca.targets.Targets;
 import org.palanca.units.Quantity;
 import org.palanca.words.Words;
 

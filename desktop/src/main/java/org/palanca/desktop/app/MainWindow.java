@@ -38,7 +38,7 @@ import org.palanca.io.json.VehicleFileException;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
 import org.palanca.shop.LinkCut;
-import org.palanca.target.Scorecard;
+import org.palanca.targets.Scorecard;
 import org.palanca.units.LengthStyle;
 import org.palanca.units.Lengths;
 import org.palanca.units.UnitStyle;

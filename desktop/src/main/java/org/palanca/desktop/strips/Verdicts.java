@@ -4,7 +4,7 @@ import java.util.Optional;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.result.Outcome;
 import org.palanca.result.ResultWords;
-import org.palanca.target.Scorecard;
+import org.palanca.targets.Scorecard;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.TargetBand;
 import org.palanca.words.Message;

@@ -14,7 +14,7 @@ import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.result.ResultWords;
-import org.palanca.target.Targets;
+import org.palanca.targets.Targets;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.TargetBand;

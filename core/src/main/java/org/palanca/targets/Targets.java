@@ -1,0 +1,122 @@
+package org.palanca.targets;
+
+import static org.palanca.units.Lengths.inches;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.palanca.result.Result;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.TargetBand;
+import org.palanca.vehicle.TargetBand.Scope;
+import org.palanca.vehicle.Use;
+import org.palanca.vehicle.Vehicle;
+
+/**
+ * Default bands for each use, and the vehicle's own where it has them. No default has a published source: all are common
+ * practice, and they say so. Schools differ, which is why every band can be changed.
+ */
+public final class Targets {
+    /** What a band without a source says of itself; also a word key. */
+    public static final String COMMON_PRACTICE = "common practice, no source";
+
+    private static final double NO_LIMIT = Double.POSITIVE_INFINITY;
+    private static final Map<Use, Map<String, TargetBand>> DEFAULTS = defaults();
+
+    private Targets() {}
+
+    /** The key a band is filed under: {@code rear.anti_squat}. */
+    public static String key(Axle axle, Result result) {
+        return axle.place().id() + "." + result.id();
+    }
+
+    /** The band that counts for a result: the vehicle's own, else the use's default, else none. */
+    public static Optional<TargetBand> band(Vehicle vehicle, Axle axle, Result result) {
+        TargetBand own = vehicle.targets().get(key(axle, result));
+        return own != null ? Optional.of(own) : defaultBand(vehicle.use(), axle, result);
+    }
+
+    /** The default band of a use, if it has one for this result. */
+    public static Optional<TargetBand> defaultBand(Use use, Axle axle, Result result) {
+        String id = result.id();
+        if (id.startsWith("link_length.")) {
+            boolean lower = axle.link(result.subject())
+                    .filter(link -> link.role() == org.palanca.vehicle.LinkRole.LOWER)
+                    .isPresent();
+            return Optional.ofNullable(lower ? DEFAULTS.get(use).get("lower_link_length") : null);
+        }
+        TargetBand placed = DEFAULTS.get(use).get(axle.place().id() + "." + id);
+        return Optional.ofNullable(placed != null ? placed : DEFAULTS.get(use).get(id));
+    }
+
+    private static Map<Use, Map<String, TargetBand>> defaults() {
+        Map<Use, Map<String, TargetBand>> all = new HashMap<>();
+        all.put(Use.TRAIL, trail());
+        all.put(Use.TRACK, track());
+        all.put(Use.DRAG, drag());
+        all.put(Use.STREET, street());
+        return all;
+    }
+
+    /** 75 to 100 % anti-squat, 40 degrees between a converging pair, mount separations and link lengths: one trail school. */
+    private static Map<String, TargetBand> trail() {
+        Map<String, TargetBand> bands = new HashMap<>();
+        bands.put("anti_squat", throughTravel(75, 100));
+        bands.put("roll_centre_height", throughTravel(inches(18), inches(30)));
+        bands.put("roll_steer", band(-3, 8));
+        bands.put("rear.pinion_angle", degrees(0, 8));
+        bands.put("caster", degrees(3, 9));
+        bands.put("upper_plan_angle", degrees(40, 180));
+        bands.put("separation_frame", band(inches(5.5), inches(9)));
+        bands.put("separation_axle", band(inches(8), inches(12)));
+        bands.put("lower_link_length", band(inches(30), inches(45)));
+        bands.put("side_shift", throughTravel(inches(-0.75), inches(0.75)));
+        return bands;
+    }
+
+    private static Map<String, TargetBand> track() {
+        Map<String, TargetBand> bands = road();
+        bands.put("anti_squat", throughTravel(20, 60));
+        bands.put("roll_centre_height", throughTravel(inches(6), inches(13)));
+        bands.put("roll_steer", band(-2, 5));
+        bands.put("side_shift", throughTravel(inches(-0.1875), inches(0.1875)));
+        return bands;
+    }
+
+    private static Map<String, TargetBand> drag() {
+        Map<String, TargetBand> bands = road();
+        bands.put("anti_squat", throughTravel(100, 160));
+        bands.put("roll_centre_height", throughTravel(inches(8), inches(18)));
+        bands.put("roll_steer", band(-3, 5));
+        return bands;
+    }
+
+    private static Map<String, TargetBand> street() {
+        Map<String, TargetBand> bands = road();
+        bands.put("anti_squat", throughTravel(40, 90));
+        bands.put("roll_centre_height", throughTravel(inches(8), inches(18)));
+        bands.put("roll_steer", band(-2, 6));
+        bands.put("side_shift", throughTravel(inches(-0.25), inches(0.25)));
+        return bands;
+    }
+
+    private static Map<String, TargetBand> road() {
+        Map<String, TargetBand> bands = new HashMap<>();
+        bands.put("rear.pinion_angle", degrees(-4, 4));
+        bands.put("caster", degrees(3, 8));
+        bands.put("upper_plan_angle", degrees(40, 180));
+        return bands;
+    }
+
+    private static TargetBand band(double low, double high) {
+        return new TargetBand(low, high, Scope.RIDE, COMMON_PRACTICE);
+    }
+
+    private static TargetBand throughTravel(double low, double high) {
+        return new TargetBand(low, high, Scope.TRAVEL, COMMON_PRACTICE);
+    }
+
+    private static TargetBand degrees(double low, double high) {
+        return band(Math.toRadians(low), high >= 180 ? NO_LIMIT : Math.toRadians(high));
+    }
+}
