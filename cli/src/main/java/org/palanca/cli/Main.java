@@ -1,12 +1,12 @@
 package org.palanca.cli;
 
 import java.io.PrintWriter;
-import java.util.Locale;
 import org.palanca.cli.command.CheckCommand;
 import org.palanca.cli.command.CommandFailure;
 import org.palanca.cli.command.SheetCommand;
 import org.palanca.cli.command.SolveCommand;
 import org.palanca.cli.command.SweepCommand;
+import org.palanca.cli.print.CliWords;
 import org.palanca.io.json.VehicleFileException;
 import org.palanca.units.UnitStyle;
 import org.palanca.vehicle.check.Finding;
@@ -50,19 +50,14 @@ public final class Main implements Runnable {
         throw new ParameterException(spec.commandLine(), spec.resourceBundle().getString("no_command"));
     }
 
-    /** The words of the command line, in a style of units. */
-    public static Words words(UnitStyle units) {
-        return Words.load(Locale.getDefault(), units, "org.palanca.cli.cli");
-    }
-
     /** The one place where what went wrong becomes an exit code. */
     private static int failed(Exception failure, CommandLine commandLine, ParseResult parsed) throws Exception {
-        Words words = words(UnitStyle.SHOP);
+        Words words = CliWords.load(UnitStyle.SHOP);
         PrintWriter err = commandLine.getErr();
         if (failure instanceof VehicleFileException file) {
             err.println(words.text(file.summary()));
             for (Finding finding : file.findings()) {
-                err.println("  " + line(finding, words));
+                err.println("  " + CliWords.line(finding, words));
             }
             boolean unreadable =
                     file.findings().isEmpty() && file.getCause() instanceof java.nio.file.FileSystemException;
@@ -77,12 +72,5 @@ public final class Main implements Runnable {
             return ExitCodes.FILE;
         }
         throw failure;
-    }
-
-    /** A finding on one line: where, how bad, what. */
-    public static String line(Finding finding, Words words) {
-        String severity = words.text("severity." + finding.severity());
-        String line = finding.line() > 0 ? words.text("on_line", Integer.toString(finding.line())) + " " : "";
-        return line + finding.place() + ": " + severity + ": " + words.text(finding.message());
     }
 }

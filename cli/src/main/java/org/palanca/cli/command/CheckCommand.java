@@ -3,7 +3,7 @@ package org.palanca.cli.command;
 import java.io.PrintWriter;
 import java.util.concurrent.Callable;
 import org.palanca.cli.ExitCodes;
-import org.palanca.cli.Main;
+import org.palanca.cli.print.CliWords;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
@@ -31,7 +31,7 @@ public final class CheckCommand implements Callable<Integer> {
         if (opened.readOnly()) {
             out.println(words.text("file.newer", input.file()));
         }
-        opened.warnings().forEach(finding -> out.println(Main.line(finding, words)));
+        opened.warnings().forEach(finding -> out.println(CliWords.line(finding, words)));
         boolean sound = true;
         for (Axle axle : opened.vehicle().axles()) {
             sound &= closes(new AxleModel(opened.vehicle(), axle.place()), out, words);

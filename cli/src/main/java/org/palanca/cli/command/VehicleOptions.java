@@ -4,7 +4,7 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;
 import org.palanca.cli.ExitCodes;
-import org.palanca.cli.Main;
+import org.palanca.cli.print.CliWords;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
 import org.palanca.units.LengthStyle;
@@ -43,7 +43,7 @@ final class VehicleOptions {
     }
 
     Words words() {
-        return Main.words(new UnitStyle(lengthStyle()));
+        return CliWords.load(new UnitStyle(lengthStyle()));
     }
 
     /** Opens the vehicle; warnings go to the error output. */
@@ -54,7 +54,7 @@ final class VehicleOptions {
             err.println(words.text("file.newer", file));
         }
         for (Finding finding : opened.warnings()) {
-            err.println(Main.line(finding, words));
+            err.println(CliWords.line(finding, words));
         }
         return opened.vehicle();
     }

@@ -1,12 +1,12 @@
 package org.palanca.result.attitude;
 
 import org.palanca.result.AxleMotion;
-import org.palanca.result.Result;
+import org.palanca.result.DefinedResult;
 import org.palanca.units.Quantity;
 import org.palanca.working.Trace;
 
 /** How far the middle of the axle has moved from where it was designed to stand. */
-public final class AxleShift implements Result {
+public final class AxleShift extends DefinedResult {
     /** Which way. */
     public enum Direction {
         /** To the left positive. */
@@ -18,27 +18,8 @@ public final class AxleShift implements Result {
     private final Direction direction;
 
     public AxleShift(Direction direction) {
+        super(direction == Direction.SIDEWAYS ? "side_shift" : "wheelbase_change", Quantity.LENGTH, Motion.NONE, "source.definition");
         this.direction = direction;
-    }
-
-    @Override
-    public String id() {
-        return direction == Direction.SIDEWAYS ? "side_shift" : "wheelbase_change";
-    }
-
-    @Override
-    public Quantity quantity() {
-        return Quantity.LENGTH;
-    }
-
-    @Override
-    public Motion motion() {
-        return Motion.NONE;
-    }
-
-    @Override
-    public String source() {
-        return "source.definition";
     }
 
     @Override

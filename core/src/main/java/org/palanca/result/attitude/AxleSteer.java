@@ -1,30 +1,14 @@
 package org.palanca.result.attitude;
 
 import org.palanca.result.AxleMotion;
-import org.palanca.result.Result;
+import org.palanca.result.DefinedResult;
 import org.palanca.units.Quantity;
 import org.palanca.working.Trace;
 
 /** How far the whole axle is turned in plan at this pose, to the left positive. */
-public final class AxleSteer implements Result {
-    @Override
-    public String id() {
-        return "axle_steer";
-    }
-
-    @Override
-    public Quantity quantity() {
-        return Quantity.ANGLE;
-    }
-
-    @Override
-    public Motion motion() {
-        return Motion.NONE;
-    }
-
-    @Override
-    public String source() {
-        return "source.definition";
+public final class AxleSteer extends DefinedResult {
+    public AxleSteer() {
+        super("axle_steer", Quantity.ANGLE, Motion.NONE, "source.definition");
     }
 
     @Override

@@ -1,33 +1,17 @@
 package org.palanca.result.attitude;
 
 import org.palanca.result.AxleMotion;
-import org.palanca.result.Result;
+import org.palanca.result.DefinedResult;
 import org.palanca.units.Quantity;
 import org.palanca.working.Construction;
 import org.palanca.working.Trace;
 
 /** Side-view angle of the steering axis against the chassis' vertical, upper end rearward positive. */
-public final class CasterAngle implements Result {
+public final class CasterAngle extends DefinedResult {
     private static final double DRAWN = 0.35;
 
-    @Override
-    public String id() {
-        return "caster";
-    }
-
-    @Override
-    public Quantity quantity() {
-        return Quantity.ANGLE;
-    }
-
-    @Override
-    public Motion motion() {
-        return Motion.NONE;
-    }
-
-    @Override
-    public String source() {
-        return "source.definition";
+    public CasterAngle() {
+        super("caster", Quantity.ANGLE, Motion.NONE, "source.definition");
     }
 
     @Override

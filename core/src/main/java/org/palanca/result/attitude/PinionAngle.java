@@ -1,7 +1,7 @@
 package org.palanca.result.attitude;
 
 import org.palanca.result.AxleMotion;
-import org.palanca.result.Result;
+import org.palanca.result.DefinedResult;
 import org.palanca.units.Quantity;
 import org.palanca.working.Construction;
 import org.palanca.working.Trace;
@@ -10,27 +10,11 @@ import org.palanca.working.Trace;
  * Pinion shaft against the chassis' horizontal, nose up positive. The pinion points towards the other axle: forward on a
  * rear axle, rearward on a front axle.
  */
-public final class PinionAngle implements Result {
+public final class PinionAngle extends DefinedResult {
     private static final double DRAWN = 0.6;
 
-    @Override
-    public String id() {
-        return "pinion_angle";
-    }
-
-    @Override
-    public Quantity quantity() {
-        return Quantity.ANGLE;
-    }
-
-    @Override
-    public Motion motion() {
-        return Motion.NONE;
-    }
-
-    @Override
-    public String source() {
-        return "source.definition";
+    public PinionAngle() {
+        super("pinion_angle", Quantity.ANGLE, Motion.NONE, "source.definition");
     }
 
     @Override

@@ -1,44 +1,25 @@
 package org.palanca.result.links;
 
 import org.palanca.result.AxleMotion;
-import org.palanca.result.Result;
+import org.palanca.result.DefinedResult;
 import org.palanca.units.Quantity;
 import org.palanca.working.Construction;
 import org.palanca.working.Trace;
 
 /** A link's length pin to pin: the distance of its two mounts at this pose, the same at every pose that closes. */
-public final class LinkLength implements Result {
+public final class LinkLength extends DefinedResult {
     private final String link;
     private final LinkEnds ends;
 
     public LinkLength(String link, LinkEnds ends) {
+        super("link_length." + link, Quantity.LENGTH, Motion.NONE, "source.definition");
         this.link = link;
         this.ends = ends;
     }
 
     @Override
-    public String id() {
-        return "link_length." + link;
-    }
-
-    @Override
     public String subject() {
         return link;
-    }
-
-    @Override
-    public Quantity quantity() {
-        return Quantity.LENGTH;
-    }
-
-    @Override
-    public Motion motion() {
-        return Motion.NONE;
-    }
-
-    @Override
-    public String source() {
-        return "source.definition";
     }
 
     @Override

@@ -2,13 +2,13 @@ package org.palanca.result.links;
 
 import java.util.List;
 import org.palanca.result.AxleMotion;
-import org.palanca.result.Result;
+import org.palanca.result.DefinedResult;
 import org.palanca.units.Quantity;
 import org.palanca.working.Construction;
 import org.palanca.working.Trace;
 
 /** How far the upper links' mounts are above the lower links' at one end, left and right averaged, at this pose. */
-public final class MountSeparation implements Result {
+public final class MountSeparation extends DefinedResult {
     /** Which end of the links. */
     public enum End {
         FRAME,
@@ -20,6 +20,7 @@ public final class MountSeparation implements Result {
     private final int[] lowers;
 
     public MountSeparation(End end, List<LinkEnds> uppers, List<LinkEnds> lowers) {
+        super(end == End.FRAME ? "separation_frame" : "separation_axle", Quantity.LENGTH, Motion.NONE, "source.definition");
         this.end = end;
         this.uppers = indices(uppers);
         this.lowers = indices(lowers);
@@ -29,26 +30,6 @@ public final class MountSeparation implements Result {
         return links.stream()
                 .mapToInt(link -> end == End.FRAME ? link.from() : link.to())
                 .toArray();
-    }
-
-    @Override
-    public String id() {
-        return end == End.FRAME ? "separation_frame" : "separation_axle";
-    }
-
-    @Override
-    public Quantity quantity() {
-        return Quantity.LENGTH;
-    }
-
-    @Override
-    public Motion motion() {
-        return Motion.NONE;
-    }
-
-    @Override
-    public String source() {
-        return "source.definition";
     }
 
     @Override

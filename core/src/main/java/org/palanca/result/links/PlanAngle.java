@@ -1,42 +1,21 @@
 package org.palanca.result.links;
 
 import org.palanca.result.AxleMotion;
-import org.palanca.result.Result;
+import org.palanca.result.DefinedResult;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.working.Construction;
 import org.palanca.working.Trace;
 
 /** Included angle between a pair of links as seen from above, at this pose. */
-public final class PlanAngle implements Result {
-    private final LinkRole role;
+public final class PlanAngle extends DefinedResult {
     private final LinkEnds one;
     private final LinkEnds other;
 
     public PlanAngle(LinkRole role, LinkEnds one, LinkEnds other) {
-        this.role = role;
+        super(role.id() + "_plan_angle", Quantity.ANGLE, Motion.NONE, "source.definition");
         this.one = one;
         this.other = other;
-    }
-
-    @Override
-    public String id() {
-        return role.id() + "_plan_angle";
-    }
-
-    @Override
-    public Quantity quantity() {
-        return Quantity.ANGLE;
-    }
-
-    @Override
-    public Motion motion() {
-        return Motion.NONE;
-    }
-
-    @Override
-    public String source() {
-        return "source.definition";
     }
 
     @Override

@@ -1,33 +1,17 @@
 package org.palanca.result.roll;
 
 import org.palanca.result.AxleMotion;
-import org.palanca.result.Result;
+import org.palanca.result.DefinedResult;
 import org.palanca.units.Quantity;
 import org.palanca.working.Construction;
 import org.palanca.working.Trace;
 
 /** Side-view slope of the line the axle rolls about: nose up positive, tan = wz / wx of the roll motion. */
-public final class RollAxisSlope implements Result {
+public final class RollAxisSlope extends DefinedResult {
     private static final double DRAWN_EACH_WAY = 1.2;
 
-    @Override
-    public String id() {
-        return "roll_axis_slope";
-    }
-
-    @Override
-    public Quantity quantity() {
-        return Quantity.ANGLE;
-    }
-
-    @Override
-    public Motion motion() {
-        return Motion.ROLL;
-    }
-
-    @Override
-    public String source() {
-        return "source.roll_axis";
+    public RollAxisSlope() {
+        super("roll_axis_slope", Quantity.ANGLE, Motion.ROLL, "source.roll_axis");
     }
 
     @Override

@@ -1,7 +1,7 @@
 package org.palanca.result.roll;
 
 import org.palanca.result.AxleMotion;
-import org.palanca.result.Result;
+import org.palanca.result.DefinedResult;
 import org.palanca.units.Quantity;
 import org.palanca.working.Construction;
 import org.palanca.working.Trace;
@@ -10,7 +10,7 @@ import org.palanca.working.Trace;
  * Kinematic roll centre: the point of the centre plane, in the transverse plane through the wheel centres, that does not
  * move sideways in the roll motion.
  */
-public final class RollCentreHeight implements Result {
+public final class RollCentreHeight extends DefinedResult {
     /** From where the height is taken. */
     public enum Above {
         /** The ground at this pose. */
@@ -22,27 +22,8 @@ public final class RollCentreHeight implements Result {
     private final Above above;
 
     public RollCentreHeight(Above above) {
+        super(above == Above.GROUND ? "roll_centre_height" : "roll_centre_height_chassis", Quantity.LENGTH, Motion.ROLL, "source.roll_centre");
         this.above = above;
-    }
-
-    @Override
-    public String id() {
-        return above == Above.GROUND ? "roll_centre_height" : "roll_centre_height_chassis";
-    }
-
-    @Override
-    public Quantity quantity() {
-        return Quantity.LENGTH;
-    }
-
-    @Override
-    public Motion motion() {
-        return Motion.ROLL;
-    }
-
-    @Override
-    public String source() {
-        return "source.roll_centre";
     }
 
     @Override

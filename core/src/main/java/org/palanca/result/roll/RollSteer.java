@@ -1,7 +1,7 @@
 package org.palanca.result.roll;
 
 import org.palanca.result.AxleMotion;
-import org.palanca.result.Result;
+import org.palanca.result.DefinedResult;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.working.Trace;
@@ -13,25 +13,9 @@ import org.palanca.working.Trace;
  * other way; a rear axle with wz / wx negative (roll axis nose down) then turns to the left, into the turn: understeer.
  * At the front it is the other way round.
  */
-public final class RollSteer implements Result {
-    @Override
-    public String id() {
-        return "roll_steer";
-    }
-
-    @Override
-    public Quantity quantity() {
-        return Quantity.PERCENT;
-    }
-
-    @Override
-    public Motion motion() {
-        return Motion.ROLL;
-    }
-
-    @Override
-    public String source() {
-        return "source.roll_axis";
+public final class RollSteer extends DefinedResult {
+    public RollSteer() {
+        super("roll_steer", Quantity.PERCENT, Motion.ROLL, "source.roll_axis");
     }
 
     @Override

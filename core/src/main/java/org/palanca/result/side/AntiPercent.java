@@ -1,7 +1,7 @@
 package org.palanca.result.side;
 
 import org.palanca.result.AxleMotion;
-import org.palanca.result.Result;
+import org.palanca.result.DefinedResult;
 import org.palanca.result.Twist;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.AxlePlace;
@@ -17,7 +17,7 @@ import org.palanca.working.Trace;
  * the formula changes sign at the front axle, whose load falls under thrust and rises under braking while the force on
  * the patch points the other way. From virtual work; Gillespie (1992), ch. 7; Milliken and Milliken (1995), ch. 17.
  */
-public final class AntiPercent implements Result {
+public final class AntiPercent extends DefinedResult {
     /** What force acts at the patch. */
     public enum Force {
         DRIVE,
@@ -28,31 +28,16 @@ public final class AntiPercent implements Result {
     private final Force force;
 
     public AntiPercent(AxlePlace place, Force force) {
+        super(idOf(place, force), Quantity.PERCENT, Motion.HEAVE, "source.anti");
         this.place = place;
         this.force = force;
     }
 
-    @Override
-    public String id() {
+    private static String idOf(AxlePlace place, Force force) {
         if (force == Force.DRIVE) {
             return place == AxlePlace.REAR ? "anti_squat" : "anti_lift_drive";
         }
         return place == AxlePlace.REAR ? "anti_lift_brake" : "anti_dive";
-    }
-
-    @Override
-    public Quantity quantity() {
-        return Quantity.PERCENT;
-    }
-
-    @Override
-    public Motion motion() {
-        return Motion.HEAVE;
-    }
-
-    @Override
-    public String source() {
-        return "source.anti";
     }
 
     @Override

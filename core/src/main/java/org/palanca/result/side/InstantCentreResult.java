@@ -2,7 +2,7 @@ package org.palanca.result.side;
 
 import org.palanca.geometry.InstantCentre;
 import org.palanca.result.AxleMotion;
-import org.palanca.result.Result;
+import org.palanca.result.DefinedResult;
 import org.palanca.result.Twist;
 import org.palanca.units.Quantity;
 import org.palanca.working.Construction;
@@ -12,7 +12,7 @@ import org.palanca.working.Trace;
  * Where the side-view instant centre lies: the point of the centre plane (y = 0) that neither rises nor moves forward
  * in the heave motion. Infinite where the links are parallel.
  */
-public final class InstantCentreResult implements Result {
+public final class InstantCentreResult extends DefinedResult {
     /** Which of its coordinates. */
     public enum Coordinate {
         /** Ahead of the axle centre at this pose, negative behind. */
@@ -24,27 +24,8 @@ public final class InstantCentreResult implements Result {
     private final Coordinate coordinate;
 
     public InstantCentreResult(Coordinate coordinate) {
+        super(coordinate == Coordinate.AHEAD ? "instant_centre_ahead" : "instant_centre_height", Quantity.LENGTH, Motion.HEAVE, "source.instant_centre");
         this.coordinate = coordinate;
-    }
-
-    @Override
-    public String id() {
-        return coordinate == Coordinate.AHEAD ? "instant_centre_ahead" : "instant_centre_height";
-    }
-
-    @Override
-    public Quantity quantity() {
-        return Quantity.LENGTH;
-    }
-
-    @Override
-    public Motion motion() {
-        return Motion.HEAVE;
-    }
-
-    @Override
-    public String source() {
-        return "source.instant_centre";
     }
 
     @Override

@@ -1,32 +1,16 @@
 package org.palanca.result.side;
 
 import org.palanca.result.AxleMotion;
-import org.palanca.result.Result;
+import org.palanca.result.DefinedResult;
 import org.palanca.result.Twist;
 import org.palanca.units.Quantity;
 import org.palanca.working.Construction;
 import org.palanca.working.Trace;
 
 /** Slope of the line from the contact patch along which thrust reaches the chassis: tan(t) = -vx / vz there. */
-public final class ReactionLine implements Result {
-    @Override
-    public String id() {
-        return "reaction_line";
-    }
-
-    @Override
-    public Quantity quantity() {
-        return Quantity.ANGLE;
-    }
-
-    @Override
-    public Motion motion() {
-        return Motion.HEAVE;
-    }
-
-    @Override
-    public String source() {
-        return "source.anti";
+public final class ReactionLine extends DefinedResult {
+    public ReactionLine() {
+        super("reaction_line", Quantity.ANGLE, Motion.HEAVE, "source.anti");
     }
 
     @Override
