@@ -3,10 +3,12 @@ package org.palanca.io.pdf;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.time.LocalDate;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
@@ -66,5 +68,48 @@ class FloorSheetPdfTest {
     @Test
     void aNameInLettersThatTheFontLacksDoesNotBreakTheSheet() throws IOException {
         assertThat(text(Examples.tarn().withName("山 4"))).contains("? 4");
+    }
+
+    /** The printed scale is true: rasterised at 144 dots an inch, the tyres stand a wheelbase apart over the scale. */
+    @Test
+    void theDrawingIsTrueToTheScaleItNames() throws IOException {
+        Vehicle tarn = Examples.tarn();
+        byte[] pdf = FloorSheetPdf.bytes(FloorSheet.of(tarn, "f", DAY), Examples.WORDS);
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            String text = new PDFTextStripper().getText(document);
+            int scale = Integer.parseInt(text.replaceAll("(?s).*1 : (\\d+).*", "$1"));
+            BufferedImage page = new PDFRenderer(document).renderImageWithDPI(0, 144);
+            int[] columns = tyreEdges(page);
+            double drawn = (columns[1] - columns[0]) / 144.0 * 0.0254 * scale;
+            assertThat(drawn).isCloseTo(tarn.wheelbase(), within(tarn.wheelbase() * 0.02));
+        }
+    }
+
+    /** Left edges of the two tyres in the top view: the longest dark columns of the drawing. */
+    private static int[] tyreEdges(BufferedImage page) {
+        int first = -1;
+        int second = -1;
+        for (int x = 90; x < page.getWidth() - 90; x++) {
+            if (longestDarkRun(page, x) > 40) {
+                if (first < 0) {
+                    first = x;
+                } else if (x - first > 250) {
+                    second = x;
+                    break;
+                }
+            }
+        }
+        assertThat(second).as("two tyres are drawn").isPositive();
+        return new int[] {first, second};
+    }
+
+    private static int longestDarkRun(BufferedImage page, int x) {
+        int longest = 0;
+        int run = 0;
+        for (int y = 350; y < page.getHeight() / 2 + 100; y++) {
+            run = (page.getRGB(x, y) & 0xff) < 128 ? run + 1 : 0;
+            longest = Math.max(longest, run);
+        }
+        return longest;
     }
 }

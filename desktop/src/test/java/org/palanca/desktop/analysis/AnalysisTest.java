@@ -1,0 +1,94 @@
+package org.palanca.desktop.analysis;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.junit.jupiter.api.Test;
+import org.palanca.desktop.Sample;
+import org.palanca.desktop.strips.Verdicts;
+import org.palanca.result.AxleModel;
+import org.palanca.result.Outcome;
+import org.palanca.result.WheelTravel;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.Travel;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.edit.MountMoves;
+
+class AnalysisTest {
+    private final Vehicle tarn = Sample.tarn();
+
+    private Analysis at(double left, double right) {
+        return new Analysis(tarn, AxlePlace.REAR, new WheelTravel(left, right), tarn);
+    }
+
+    @Test
+    void everyStripShowsWhatTheModelSaysAtThatPose() {
+        Analysis analysis = at(0.06, -0.04);
+        AxleModel model = new AxleModel(tarn, AxlePlace.REAR);
+        assertThat(model.moveTo(0.06, -0.04)).isTrue();
+        for (Analysis.StripValue strip : analysis.strips()) {
+            double expected = model.outcome(model.result(strip.result().id())).number();
+            assertThat(strip.outcome().number())
+                    .as(strip.result().id())
+                    .isCloseTo(expected, within(1e-7 * Math.max(1, Math.abs(expected))));
+            assertThat(strip.curve()).hasSize(Analysis.CURVE_POSES);
+            assertThat(strip.change()).contains(0.0);
+        }
+        assertThat(analysis.centrePath()).hasSize(9);
+        assertThat(analysis.trouble()).isEmpty();
+    }
+
+    @Test
+    void theMapsMiddleAgreesWithTheCurves() {
+        Analysis analysis = at(0, 0);
+        int antiSquat = analysis.strips().indexOf(analysis.strip("anti_squat").orElseThrow());
+        double atDroop = analysis.map().value(0, 0, antiSquat);
+        assertThat(atDroop).isCloseTo(analysis.strip("anti_squat").orElseThrow().curve()[0], within(1e-6));
+    }
+
+    @Test
+    void changesAreAgainstTheBaselineAtTheSamePose() {
+        MountRef upper = new MountRef(AxlePlace.REAR, "upper frame left");
+        Vector3D from = tarn.axle(AxlePlace.REAR).orElseThrow().position(upper.mount(), tarn.wheelbase());
+        Vehicle raised = MountMoves.moveTo(tarn, upper, from.add(new Vector3D(0, 0, 0.0254)));
+        WheelTravel droop = WheelTravel.both(-0.1);
+        Analysis analysis = new Analysis(raised, AxlePlace.REAR, droop, tarn);
+        Analysis before = new Analysis(tarn, AxlePlace.REAR, droop, tarn);
+        double change = analysis.strip("anti_squat").orElseThrow().change().orElseThrow();
+        assertThat(change)
+                .isNegative()
+                .isCloseTo(
+                        analysis.strip("anti_squat").orElseThrow().outcome().number()
+                                - before.strip("anti_squat").orElseThrow().outcome().number(),
+                        within(1e-9));
+        assertThat(Verdicts.change(analysis.strip("anti_squat").orElseThrow(), Sample.WORDS))
+                .startsWith("−")
+                .endsWith("on baseline");
+    }
+
+    @Test
+    void verdictsNameAmountAndPose() {
+        Analysis analysis = at(0, 0);
+        assertThat(Verdicts.sentence(analysis.strip("anti_squat").orElseThrow(), Sample.WORDS))
+                .isEqualTo("29 % over at 6 1/2 in droop: 129 %");
+        assertThat(Verdicts.sentence(analysis.strip("upper_plan_angle").orElseThrow(), Sample.WORDS))
+                .isEqualTo("3.7° under at ride");
+        assertThat(Verdicts.sentence(analysis.strip("roll_centre_height").orElseThrow(), Sample.WORDS))
+                .isEqualTo("In band through the travel");
+        assertThat(Verdicts.sentence(analysis.strip("lower_plan_angle").orElseThrow(), Sample.WORDS))
+                .isEqualTo("No band set");
+    }
+
+    @Test
+    void aPoseOutOfReachIsToldAndNothingIsShownAsIfItWereThere() {
+        Vehicle far = tarn.withAxle(tarn.axle(AxlePlace.REAR).orElseThrow().withTravel(new Travel(2, 0.1)));
+        Analysis analysis = new Analysis(far, AxlePlace.REAR, WheelTravel.both(1.9), tarn);
+        assertThat(analysis.trouble()).isPresent();
+        assertThat(Sample.WORDS.text(analysis.trouble().orElseThrow())).startsWith("Rear axle");
+        assertThat(analysis.strips()).allSatisfy(strip -> assertThat(strip.outcome()).isInstanceOf(Outcome.Unavailable.class));
+        int last = Analysis.MAP_SIZE - 1;
+        assertThat(analysis.map().value(last, last, 0)).isNaN();
+    }
+}

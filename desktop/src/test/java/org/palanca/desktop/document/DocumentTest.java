@@ -1,0 +1,127 @@
+package org.palanca.desktop.document;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.palanca.desktop.Sample;
+import org.palanca.desktop.theme.Theme;
+import org.palanca.io.json.VehicleFile;
+import org.palanca.io.json.VehicleFileException;
+import org.palanca.units.LengthStyle;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Message;
+
+class DocumentTest {
+    @TempDir
+    private Path folder;
+
+    private final Vehicle tarn = Sample.tarn();
+    private final Document document = new Document(tarn);
+
+    @AfterEach
+    void forgetTheHome() {
+        System.clearProperty(Settings.HOME_PROPERTY);
+    }
+
+    private void rename(String name, String gesture) {
+        document.change(document.vehicle().withName(name), Message.of("change.name"), gesture);
+    }
+
+    @Test
+    void oneChangeCanBeTakenBackAtOnceAndDoneAgain() {
+        assertThat(document.undoAvailable().get()).isFalse();
+        rename("A", "");
+        assertThat(document.undoAvailable().get()).isTrue();
+        assertThat(document.unsaved().get()).isTrue();
+        document.undo();
+        assertThat(document.vehicle()).isEqualTo(tarn);
+        assertThat(document.undoAvailable().get()).isFalse();
+        assertThat(document.unsaved().get()).as("back to what the file holds").isFalse();
+        document.redo();
+        assertThat(document.vehicle().name()).isEqualTo("A");
+        assertThat(document.redoAvailable().get()).isFalse();
+    }
+
+    @Test
+    void aGestureIsOneStepAndTheNextOneAnother() {
+        rename("A", "drag 1");
+        rename("B", "drag 1");
+        document.endGesture();
+        rename("C", "drag 2");
+        document.undo();
+        assertThat(document.vehicle().name()).isEqualTo("B");
+        document.undo();
+        assertThat(document.vehicle()).isEqualTo(tarn);
+    }
+
+    @Test
+    void aChangeThatChangesNothingIsNoStep() {
+        rename("Tarn 4", "");
+        assertThat(document.undoAvailable().get()).isFalse();
+    }
+
+    @Test
+    void savingKeepsTheHistoryAndKnowsTheFile() throws Exception {
+        Path file = folder.resolve("a" + VehicleFile.ENDING);
+        rename("A", "");
+        document.save(file);
+        assertThat(document.unsaved().get()).isFalse();
+        assertThat(document.file()).contains(file);
+        document.undo();
+        assertThat(document.unsaved().get()).isTrue();
+        assertThat(VehicleFile.open(file).vehicle().name()).isEqualTo("A");
+    }
+
+    @Test
+    void aSaveThatFailsChangesNothingHere() {
+        rename("A", "");
+        assertThatThrownBy(() -> document.save(folder.resolve("no/such/a.json"))).isInstanceOf(VehicleFileException.class);
+        assertThat(document.unsaved().get()).isTrue();
+        assertThat(document.file()).isEmpty();
+        assertThat(document.vehicle().name()).isEqualTo("A");
+    }
+
+    @Test
+    void aFileOfANewerVersionHasNoPlaceToBeSavedOver() throws Exception {
+        Path newer = folder.resolve("newer.json");
+        document.replace(tarn, newer, true);
+        assertThat(document.file()).isEmpty();
+        document.save(folder.resolve("mine.json"));
+        assertThat(document.file()).contains(folder.resolve("mine.json"));
+    }
+
+    @Test
+    void rescuedWorkIsUnsavedButKnowsItsFile() {
+        Path original = folder.resolve("original.json");
+        document.restore(tarn.withName("Rescued"), original);
+        assertThat(document.unsaved().get()).isTrue();
+        assertThat(document.file()).contains(original);
+        assertThat(document.undoAvailable().get()).isFalse();
+    }
+
+    @Test
+    void settingsLastAndBrokenOnesCostOnlyThemselves() throws Exception {
+        System.setProperty(Settings.HOME_PROPERTY, folder.resolve("home").toString());
+        Settings first = Settings.load();
+        first.setTheme(Theme.CARD);
+        first.setLengths(LengthStyle.MILLIMETRES);
+        first.setTextSize(125);
+        Path file = Files.createFile(folder.resolve("recent.json"));
+        first.addRecent(file);
+        first.addRecent(folder.resolve("gone.json"));
+        Settings again = Settings.load();
+        assertThat(again.theme()).isEqualTo(Theme.CARD);
+        assertThat(again.lengths()).isEqualTo(LengthStyle.MILLIMETRES);
+        assertThat(again.textSize()).isEqualTo(125);
+        assertThat(again.recent()).containsExactly(file);
+        Files.writeString(folder.resolve("home/settings.json"), "{\"theme\": \"PINK\"");
+        Settings fresh = Settings.load();
+        assertThat(fresh.theme()).isEqualTo(Theme.BLUE);
+        assertThat(fresh.textSize()).isEqualTo(100);
+    }
+}
