@@ -143,4 +143,98 @@ class MainTest {
         assertThat(Files.readAllBytes(pdf)).startsWith("%PDF".getBytes());
         assertThat(run("sheet", tarn, folder.resolve("no/such/sheet.pdf"))).isEqualTo(ExitCodes.FILE);
     }
+
+    @Test
+    void millimetresWorkBothWays() throws IOException {
+        assertThat(run("solve", tarn, "--units", "mm", "--bump", "-165.1", "--axle", "rear"))
+                .isEqualTo(ExitCodes.OK);
+        assertThat(out).contains("129 %", " mm").doesNotContainPattern("\\d in\\b");
+        run("solve", tarn, "--json", "--bump", "-165.1mm", "--axle", "rear");
+        double metric =
+                json().at("/axles/rear/results/anti_squat_percent/value").asDouble();
+        run("solve", tarn, "--json", "--bump", "-6 1/2", "--axle", "rear");
+        assertThat(json().at("/axles/rear/results/anti_squat_percent/value").asDouble())
+                .isCloseTo(metric, within(1e-9));
+    }
+
+    @Test
+    void oneWheelAloneCanBeMoved() throws IOException {
+        run("solve", tarn, "--json", "--bump", "2,-3", "--axle", "rear");
+        double twisted = json().at("/axles/rear/results/axle_steer_deg/value").asDouble();
+        run("solve", tarn, "--json", "--bump", "-3,2", "--axle", "rear");
+        assertThat(json().at("/axles/rear/results/axle_steer_deg/value").asDouble())
+                .isCloseTo(-twisted, within(1e-9));
+        assertThat(Math.abs(twisted)).isGreaterThan(1e-3);
+    }
+
+    @Test
+    void parallelLinksAreAtInfinityInJsonAndNeverAHugeNumber() throws IOException {
+        // Uppers and lowers level: their side projections never meet.
+        String text = Files.readString(tarn)
+                .replace("\"up_mm\": 628.65", "\"up_mm\": 698.5")
+                .replace("\"up_mm\": 514.35", "\"up_mm\": 393.7");
+        Files.writeString(tarn, text);
+        assertThat(run("solve", tarn, "--json", "--axle", "rear")).isEqualTo(ExitCodes.OK);
+        JsonNode centre = json().at("/axles/rear/results/instant_centre_ahead_mm");
+        assertThat(centre.path("value").isNull()).isTrue();
+        assertThat(centre.path("at_infinity").asBoolean()).isTrue();
+        assertThat(centre.path("slope_ratio").asDouble()).isCloseTo(0, within(1e-9));
+        assertThat(json().at("/axles/rear/results/anti_squat_percent/value").asDouble())
+                .isCloseTo(0, within(1e-6));
+        run("solve", tarn, "--axle", "rear");
+        assertThat(out).contains("∞", "at infinity, line sloping");
+    }
+
+    @Test
+    void anAxleThatLacksItsPanhardIsNamedWithWhatToAdd() throws IOException {
+        String text = Files.readString(tarn);
+        JsonNode tree = new ObjectMapper().readTree(text);
+        ((com.fasterxml.jackson.databind.node.ObjectNode) tree.at("/axles/front/links")).remove("panhard");
+        Files.writeString(tarn, tree.toPrettyString());
+        assertThat(run("check", tarn)).isEqualTo(ExitCodes.PROBLEMS);
+        assertThat(out).contains("No link uses mount “panhard frame”", "Front axle", "Add a panhard");
+        run("solve", tarn, "--axle", "front", "--json");
+        assertThat(json().at("/axles/front/results/roll_centre_height_mm/why").asText())
+                .contains("Add a panhard");
+    }
+
+    @Test
+    void sweepsGoAlongRollToo() {
+        assertThat(run("sweep", tarn, "--axle", "rear", "--along", "roll", "--csv", "--poses", "3"))
+                .isEqualTo(ExitCodes.OK);
+        String[] lines = out.split("\\R");
+        assertThat(lines[1]).startsWith("left_travel_mm,right_travel_mm,anti_squat_percent");
+        assertThat(lines[2]).startsWith("-139.7,139.7,");
+        assertThat(lines[3]).startsWith("0.0,0.0,");
+        assertThat(lines[4]).startsWith("139.7,-139.7,");
+    }
+
+    @Test
+    void helpIsThereForEveryCommand() {
+        for (String command : new String[] {"solve", "sweep", "check", "sheet"}) {
+            assertThat(run(command, "--help")).isEqualTo(ExitCodes.OK);
+            assertThat(out).contains("Usage: palanca " + command, "FILE");
+        }
+        assertThat(run("--help")).isEqualTo(ExitCodes.OK);
+        assertThat(out).contains("Exit codes");
+        assertThat(run("--version")).isEqualTo(ExitCodes.OK);
+        assertThat(out).contains("Palanca");
+    }
+
+    @Test
+    void anAxleThatIsNotThereIsNamed() throws IOException {
+        Path lark = folder.resolve("lark.palanca.json");
+        try (InputStream in = MainTest.class.getResourceAsStream("/org/palanca/examples/lark.palanca.json")) {
+            Files.copy(in, lark);
+        }
+        assertThat(run("solve", lark, "--axle", "front")).isEqualTo(ExitCodes.USAGE);
+        assertThat(err).contains("no front axle");
+    }
+
+    @Test
+    void aNewerFileIsReadWithAWarning() throws IOException {
+        Files.writeString(tarn, Files.readString(tarn).replace("\"version\": 1", "\"version\": 2, \"later\": true"));
+        assertThat(run("solve", tarn)).isEqualTo(ExitCodes.OK);
+        assertThat(err).contains("newer version", "read-only");
+    }
 }

@@ -21,7 +21,8 @@ class DrawingTest {
             @ForAll @DoubleRange(min = -2, max = 2) double y,
             @ForAll @DoubleRange(min = 0, max = 2) double z) {
         Vector3D place = new Vector3D(x, y, z);
-        assertThat(elevation.place(elevation.across(place), elevation.up(place), place)).isEqualTo(place);
+        assertThat(elevation.place(elevation.across(place), elevation.up(place), place))
+                .isEqualTo(place);
     }
 
     /** Side and top share their run along the vehicle, side and rear their heights, top and rear their widths. */
@@ -66,7 +67,8 @@ class DrawingTest {
     @Test
     void theHousingsTyresStandWhereTheWheelsAre() {
         AxleModel model = new AxleModel(Examples.tarn(), AxlePlace.REAR);
-        Shape.Circle tyre = (Shape.Circle) AxleDrawing.axle(model, Elevation.SIDE).get(0);
+        Shape.Circle tyre =
+                (Shape.Circle) AxleDrawing.axle(model, Elevation.SIDE).get(0);
         assertThat(tyre.radius()).isCloseTo(34.5 / 2 * 0.0254, within(1e-9));
         assertThat(tyre.centre().across()).isCloseTo(106 * 0.0254, within(1e-9));
         assertThat(tyre.centre().up()).isCloseTo(16.75 * 0.0254, within(1e-9));

@@ -37,11 +37,20 @@ public final class ReferenceAxle {
 
     /** Reads one axle of an example. */
     public ReferenceAxle(String example, String place) {
-        try (InputStream in = ReferenceAxle.class.getResourceAsStream("/org/palanca/examples/" + example)) {
-            vehicle = new ObjectMapper().readTree(in);
+        this(example(example), place);
+    }
+
+    private static JsonNode example(String name) {
+        try (InputStream in = ReferenceAxle.class.getResourceAsStream("/org/palanca/examples/" + name)) {
+            return new ObjectMapper().readTree(in);
         } catch (IOException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    /** Takes one axle of a vehicle file's tree. */
+    public ReferenceAxle(JsonNode vehicle, String place) {
+        this.vehicle = vehicle;
         this.place = place;
         axle = vehicle.path("axles").path(place);
         centre = new Vector3D(

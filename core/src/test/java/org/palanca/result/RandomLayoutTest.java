@@ -89,9 +89,7 @@ class RandomLayoutTest {
             double expected = one.outcome(result).number() * (odd ? -1 : 1);
             double found = other.outcome(other.result(result.id())).number();
             if (Double.isFinite(expected)) {
-                assertThat(found)
-                        .as(result.id())
-                        .isCloseTo(expected, within(1e-7 * Math.max(1, Math.abs(expected))));
+                assertThat(found).as(result.id()).isCloseTo(expected, within(1e-7 * Math.max(1, Math.abs(expected))));
             }
         }
     }

@@ -46,7 +46,8 @@ class WordsTest {
         }
         for (Freedoms.Motion motion : Freedoms.Motion.values()) {
             String name = motion.name().toLowerCase(Locale.ROOT);
-            assertThat(words.has("motion." + name) && words.has("fault.loose." + name)).isTrue();
+            assertThat(words.has("motion." + name) && words.has("fault.loose." + name))
+                    .isTrue();
         }
         for (TargetBand.Verdict verdict : TargetBand.Verdict.values()) {
             assertThat(words.has("verdict." + verdict)).isTrue();
@@ -59,16 +60,20 @@ class WordsTest {
         }
         for (String example : Examples.FILES) {
             Vehicle vehicle = Examples.vehicle(example);
-            vehicle.axles().forEach(axle -> new AxleModel(vehicle, axle.place()).results().forEach(result -> {
-                assertThat(ResultWords.name(result, words)).isNotBlank();
-                assertThat(ResultWords.why(result, words)).isNotBlank();
-            }));
+            vehicle.axles()
+                    .forEach(axle -> new AxleModel(vehicle, axle.place())
+                            .results()
+                            .forEach(result -> {
+                                assertThat(ResultWords.name(result, words)).isNotBlank();
+                                assertThat(ResultWords.why(result, words)).isNotBlank();
+                            }));
         }
     }
 
     @Test
     void lengthsAreSaidInTheReadersUnits() {
-        Message message = Message.of("fault.link_too_short", Message.of("axle.rear"), "panhard", Message.length(0.0254 * 4.125));
+        Message message =
+                Message.of("fault.link_too_short", Message.of("axle.rear"), "panhard", Message.length(0.0254 * 4.125));
         assertThat(words.text(message)).startsWith("Rear axle: the panhard is too short by 4 1/8 in");
         Words metric = words.with(new UnitStyle(LengthStyle.MILLIMETRES));
         assertThat(metric.text(message)).contains("too short by 104.8 mm");

@@ -18,7 +18,11 @@ public final class AxleShift extends DefinedResult {
     private final Direction direction;
 
     public AxleShift(Direction direction) {
-        super(direction == Direction.SIDEWAYS ? "side_shift" : "wheelbase_change", Quantity.LENGTH, Motion.NONE, "source.definition");
+        super(
+                direction == Direction.SIDEWAYS ? "side_shift" : "wheelbase_change",
+                Quantity.LENGTH,
+                Motion.NONE,
+                "source.definition");
         this.direction = direction;
     }
 

@@ -20,7 +20,11 @@ public final class MountSeparation extends DefinedResult {
     private final int[] lowers;
 
     public MountSeparation(End end, List<LinkEnds> uppers, List<LinkEnds> lowers) {
-        super(end == End.FRAME ? "separation_frame" : "separation_axle", Quantity.LENGTH, Motion.NONE, "source.definition");
+        super(
+                end == End.FRAME ? "separation_frame" : "separation_axle",
+                Quantity.LENGTH,
+                Motion.NONE,
+                "source.definition");
         this.end = end;
         this.uppers = indices(uppers);
         this.lowers = indices(lowers);

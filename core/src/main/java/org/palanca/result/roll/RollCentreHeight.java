@@ -22,7 +22,11 @@ public final class RollCentreHeight extends DefinedResult {
     private final Above above;
 
     public RollCentreHeight(Above above) {
-        super(above == Above.GROUND ? "roll_centre_height" : "roll_centre_height_chassis", Quantity.LENGTH, Motion.ROLL, "source.roll_centre");
+        super(
+                above == Above.GROUND ? "roll_centre_height" : "roll_centre_height_chassis",
+                Quantity.LENGTH,
+                Motion.ROLL,
+                "source.roll_centre");
         this.above = above;
     }
 

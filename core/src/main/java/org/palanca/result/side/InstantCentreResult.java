@@ -24,7 +24,11 @@ public final class InstantCentreResult extends DefinedResult {
     private final Coordinate coordinate;
 
     public InstantCentreResult(Coordinate coordinate) {
-        super(coordinate == Coordinate.AHEAD ? "instant_centre_ahead" : "instant_centre_height", Quantity.LENGTH, Motion.HEAVE, "source.instant_centre");
+        super(
+                coordinate == Coordinate.AHEAD ? "instant_centre_ahead" : "instant_centre_height",
+                Quantity.LENGTH,
+                Motion.HEAVE,
+                "source.instant_centre");
         this.coordinate = coordinate;
     }
 

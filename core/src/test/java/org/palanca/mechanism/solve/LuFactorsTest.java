@@ -31,7 +31,8 @@ class LuFactorsTest {
         double[] found = new double[size];
         ours.solve(right, found);
         LUDecomposition library = new LUDecomposition(new Array2DRowRealMatrix(matrix));
-        double[] expected = library.getSolver().solve(new ArrayRealVector(right)).toArray();
+        double[] expected =
+                library.getSolver().solve(new ArrayRealVector(right)).toArray();
         for (int i = 0; i < size; i++) {
             assertThat(found[i]).isCloseTo(expected[i], within(1e-9 * Math.max(1, Math.abs(expected[i]))));
         }
@@ -42,6 +43,7 @@ class LuFactorsTest {
     @Test
     void aSingularMatrixIsRefused() {
         assertThat(new LuFactors(2).factor(new double[] {1, 2, 2, 4}, 1e-9)).isFalse();
-        assertThat(new LuFactors(2).factor(new double[] {Double.NaN, 1, 1, 1}, 1e-9)).isFalse();
+        assertThat(new LuFactors(2).factor(new double[] {Double.NaN, 1, 1, 1}, 1e-9))
+                .isFalse();
     }
 }

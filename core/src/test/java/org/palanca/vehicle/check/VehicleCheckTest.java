@@ -23,8 +23,8 @@ class VehicleCheckTest {
 
     private static List<String> said(Vehicle vehicle) {
         return VehicleCheck.findings(vehicle).stream()
-                .map(finding -> finding.severity() + " " + finding.place() + ": "
-                        + Examples.WORDS.text(finding.message()))
+                .map(finding ->
+                        finding.severity() + " " + finding.place() + ": " + Examples.WORDS.text(finding.message()))
                 .toList();
     }
 
@@ -41,17 +41,17 @@ class VehicleCheckTest {
 
     @Test
     void aLostDigitInTheWheelbaseIsNamed() {
-        assertThat(said(tarn.withWheelbase(inches(10)))).anySatisfy(text -> assertThat(text)
-                .startsWith("ERROR /wheelbase_mm")
-                .contains("10 in", "40 in", "digit lost"));
+        assertThat(said(tarn.withWheelbase(inches(10))))
+                .anySatisfy(text ->
+                        assertThat(text).startsWith("ERROR /wheelbase_mm").contains("10 in", "40 in", "digit lost"));
     }
 
     @Test
     void aCentreOfGravityOutsideTheWheelbaseIsDoubtfulOnly() {
         MassProperties mass = new MassProperties(2000, -0.2, 0.7);
-        assertThat(said(tarn.withMass(mass))).singleElement().satisfies(text -> assertThat(text)
-                .startsWith("WARNING")
-                .contains("outside the wheelbase"));
+        assertThat(said(tarn.withMass(mass)))
+                .singleElement()
+                .satisfies(text -> assertThat(text).startsWith("WARNING").contains("outside the wheelbase"));
         assertThat(said(tarn.withMass(new MassProperties(2000, 1.2, 0))))
                 .anySatisfy(text -> assertThat(text).startsWith("ERROR").contains("must be above it"));
     }
@@ -69,8 +69,9 @@ class VehicleCheckTest {
                 rear.brakeShare(),
                 rear.mounts(),
                 rear.links());
-        assertThat(said(tarn.withAxle(more))).singleElement().satisfies(text -> assertThat(text)
-                .contains("drive_share", "120 %"));
+        assertThat(said(tarn.withAxle(more)))
+                .singleElement()
+                .satisfies(text -> assertThat(text).contains("drive_share", "120 %"));
     }
 
     @Test
@@ -111,9 +112,11 @@ class VehicleCheckTest {
 
     @Test
     void aLinkToNowhereProposesTheNearestName() {
-        Link lost = new Link("upper left", LinkRole.UPPER, "upper fram left", "upper axle left", OptionalDouble.empty());
-        assertThat(said(tarn.withAxle(rear.withLink(lost)))).anySatisfy(text -> assertThat(text)
-                .startsWith("ERROR /axles/rear/links/upper left/from")
-                .contains("nearest name is “upper frame left”"));
+        Link lost =
+                new Link("upper left", LinkRole.UPPER, "upper fram left", "upper axle left", OptionalDouble.empty());
+        assertThat(said(tarn.withAxle(rear.withLink(lost))))
+                .anySatisfy(text -> assertThat(text)
+                        .startsWith("ERROR /axles/rear/links/upper left/from")
+                        .contains("nearest name is “upper frame left”"));
     }
 }

@@ -47,8 +47,7 @@ public final class NewVehiclePane extends HBox {
     private Optional<StarterLayout> front = Optional.of(StarterLayout.THREE_LINK_PANHARD);
     private StarterLayout rear = StarterLayout.TRIANGULATED_UPPERS;
 
-    public NewVehiclePane(
-            Supplier<Words> words, Supplier<Theme> theme, Consumer<Vehicle> made, Runnable leave) {
+    public NewVehiclePane(Supplier<Words> words, Supplier<Theme> theme, Consumer<Vehicle> made, Runnable leave) {
         this.words = words;
         this.made = made;
         this.leave = leave;
@@ -78,8 +77,7 @@ public final class NewVehiclePane extends HBox {
         title.getStyleClass().add("page-title");
         TextField name = new TextField(w.text("new.name_value"));
         name.setId("new-name");
-        MeasureField wheelbaseField =
-                new MeasureField(Quantity.LENGTH, words, this::setWheelbase, problem::setText);
+        MeasureField wheelbaseField = new MeasureField(Quantity.LENGTH, words, this::setWheelbase, problem::setText);
         wheelbaseField.setId("new-wheelbase");
         wheelbaseField.show(wheelbase);
         MeasureField tyreField = new MeasureField(Quantity.LENGTH, words, this::setTyre, problem::setText);
@@ -110,7 +108,8 @@ public final class NewVehiclePane extends HBox {
         Button back = new Button(w.text("new.back"));
         back.setId("new-back");
         back.setOnAction(event -> leave.run());
-        questions.getChildren()
+        questions
+                .getChildren()
                 .setAll(
                         title,
                         row(w.text("new.name"), name),

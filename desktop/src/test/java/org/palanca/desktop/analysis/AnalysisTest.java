@@ -61,7 +61,10 @@ class AnalysisTest {
                 .isNegative()
                 .isCloseTo(
                         analysis.strip("anti_squat").orElseThrow().outcome().number()
-                                - before.strip("anti_squat").orElseThrow().outcome().number(),
+                                - before.strip("anti_squat")
+                                        .orElseThrow()
+                                        .outcome()
+                                        .number(),
                         within(1e-9));
         assertThat(Verdicts.change(analysis.strip("anti_squat").orElseThrow(), Sample.WORDS))
                 .startsWith("−")
@@ -87,7 +90,8 @@ class AnalysisTest {
         Analysis analysis = new Analysis(far, AxlePlace.REAR, WheelTravel.both(1.9), tarn);
         assertThat(analysis.trouble()).isPresent();
         assertThat(Sample.WORDS.text(analysis.trouble().orElseThrow())).startsWith("Rear axle");
-        assertThat(analysis.strips()).allSatisfy(strip -> assertThat(strip.outcome()).isInstanceOf(Outcome.Unavailable.class));
+        assertThat(analysis.strips())
+                .allSatisfy(strip -> assertThat(strip.outcome()).isInstanceOf(Outcome.Unavailable.class));
         int last = Analysis.MAP_SIZE - 1;
         assertThat(analysis.map().value(last, last, 0)).isNaN();
     }

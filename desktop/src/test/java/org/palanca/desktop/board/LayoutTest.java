@@ -24,7 +24,8 @@ class LayoutTest {
 
     @ParameterizedTest
     @CsvSource({"848, 655, 1, REAR", "848, 655, 1, FRONT", "622, 520, 1.5, REAR", "1500, 900, 1.25, FRONT"})
-    void everyMountAndBothTyresAreInSightAndThePadDoesNotOverlap(double width, double height, double size, AxlePlace place) {
+    void everyMountAndBothTyresAreInSightAndThePadDoesNotOverlap(
+            double width, double height, double size, AxlePlace place) {
         Axle axle = tarn.axle(place).orElseThrow();
         BoardLayout layout = BoardLayout.of(width, height, size, tarn, axle, BoardLayout.Zoom.FIT);
         for (Elevation elevation : Elevation.values()) {
@@ -36,7 +37,9 @@ class LayoutTest {
                 Vector3D at = axle.position(mount.name(), tarn.wheelbase());
                 double x = layout.x(elevation, elevation.across(at));
                 double y = layout.y(elevation, elevation.up(at));
-                assertThat(area.contains(x, y)).as(mount.name() + " in " + elevation).isTrue();
+                assertThat(area.contains(x, y))
+                        .as(mount.name() + " in " + elevation)
+                        .isTrue();
             }
         }
         double leftTyre = axle.track() / 2 + axle.tyre().width() / 2;

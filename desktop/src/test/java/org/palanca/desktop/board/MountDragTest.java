@@ -41,14 +41,17 @@ class MountDragTest {
         double ahead = (now.getX() + moved.wheelbase()) / Lengths.INCH * 16;
         assertThat(ahead).isCloseTo(Math.rint(ahead), within(1e-5));
         assertThat(now.getZ() / Lengths.INCH * 16).isCloseTo(Math.rint(now.getZ() / Lengths.INCH * 16), within(1e-5));
-        assertThat(now.getY()).as("not dragged, so not touched").isEqualTo(at(model.vehicle(), "upper frame left").getY());
+        assertThat(now.getY())
+                .as("not dragged, so not touched")
+                .isEqualTo(at(model.vehicle(), "upper frame left").getY());
     }
 
     @Test
     void shiftLetsItGoAnywhere() {
         Vehicle moved = grab("upper frame left", Elevation.SIDE, LengthStyle.INCH_SIXTEENTHS)
                 .to(new Shape.Point(-0.0131, 0.0077), true);
-        assertThat(at(moved, "upper frame left").getX() - at(model.vehicle(), "upper frame left").getX())
+        assertThat(at(moved, "upper frame left").getX()
+                        - at(model.vehicle(), "upper frame left").getX())
                 .isCloseTo(0.0131, within(1e-8));
     }
 
@@ -68,10 +71,11 @@ class MountDragTest {
         Vector3D drawn = AxleDrawing.mount(model, "upper axle left");
         Vehicle moved = grab("upper axle left", Elevation.REAR, LengthStyle.INCH_SIXTEENTHS)
                 .to(new Shape.Point(0.015, 0.02), true);
-        Vector3D wanted = Elevation.REAR.place(
-                Elevation.REAR.across(drawn) + 0.015, Elevation.REAR.up(drawn) + 0.02, drawn);
+        Vector3D wanted =
+                Elevation.REAR.place(Elevation.REAR.across(drawn) + 0.015, Elevation.REAR.up(drawn) + 0.02, drawn);
         Vector3D atRide = at(moved, "upper axle left");
-        Vector3D origin = new Vector3D(-moved.wheelbase(), 0, model.axle().tyre().loadedRadius());
+        Vector3D origin =
+                new Vector3D(-moved.wheelbase(), 0, model.axle().tyre().loadedRadius());
         Vector3D redrawn = model.pose().carry(atRide, origin);
         assertThat(Vector3D.distance(redrawn, wanted)).isLessThan(1e-7);
     }
@@ -80,8 +84,10 @@ class MountDragTest {
     void draggingTheMirrorImageMovesTheMeasuredSide() {
         Vehicle moved = grab("upper frame right", Elevation.TOP, LengthStyle.INCH_SIXTEENTHS)
                 .to(new Shape.Point(0, 0.0254), false);
-        assertThat(at(moved, "upper frame right").getY() - at(model.vehicle(), "upper frame right").getY())
+        assertThat(at(moved, "upper frame right").getY()
+                        - at(model.vehicle(), "upper frame right").getY())
                 .isCloseTo(-0.0254, within(1e-8));
-        assertThat(at(moved, "upper frame left").getY()).isCloseTo(-at(moved, "upper frame right").getY(), within(1e-12));
+        assertThat(at(moved, "upper frame left").getY())
+                .isCloseTo(-at(moved, "upper frame right").getY(), within(1e-12));
     }
 }

@@ -80,7 +80,8 @@ class DocumentTest {
     @Test
     void aSaveThatFailsChangesNothingHere() {
         rename("A", "");
-        assertThatThrownBy(() -> document.save(folder.resolve("no/such/a.json"))).isInstanceOf(VehicleFileException.class);
+        assertThatThrownBy(() -> document.save(folder.resolve("no/such/a.json")))
+                .isInstanceOf(VehicleFileException.class);
         assertThat(document.unsaved().get()).isTrue();
         assertThat(document.file()).isEmpty();
         assertThat(document.vehicle().name()).isEqualTo("A");

@@ -1,0 +1,88 @@
+package org.palanca.mechanism;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+
+/** Every kind of member and driver: its derivatives equal differences of its residuals, at any configuration. */
+class ConstraintDerivativesTest {
+    private static final double STEP = 1e-6;
+    private static final double TEST_DERIVATIVE = 1e-7;
+
+    private static BodyPoint point(String body, Random random) {
+        return new BodyPoint(body, new Vector3D(random.nextDouble(), random.nextDouble(), random.nextDouble()));
+    }
+
+    @Property(tries = 100)
+    void derivativesEqualDifferences(@ForAll long seed) {
+        Random random = new Random(seed);
+        List<Member> members = List.of(
+                new Rod("to ground", point(Body.GROUND, random), point("a", random), 0.5),
+                new Rod("between", point("a", random), point("b", random), 0.4),
+                new BallJoint("ball", point("a", random), point("b", random)),
+                new BallJoint("to frame", point("b", random), point(Body.GROUND, random)));
+        List<Driver> drivers = List.of(new HeightDriver("height", point("b", random)));
+        Mechanism mechanism = new Mechanism(
+                List.of(new Body("a", new Vector3D(0.1, 0.2, 0.3)), new Body("b", new Vector3D(-0.2, 0.4, 0.1))),
+                members,
+                drivers);
+        Configuration at = mechanism.atDesign();
+        at.setDriver(0, random.nextDouble());
+        at.apply(random.doubles(12, -0.5, 0.5).toArray(), 1);
+        for (Member member : members) {
+            check(member.bind(mechanism), at, member.name());
+        }
+        check(drivers.get(0).bind(mechanism, 0), at, "height");
+    }
+
+    private static void check(Constraint constraint, Configuration at, String name) {
+        int rows = constraint.equations();
+        double[] residual = new double[rows];
+        double[] jacobian = new double[rows * 12];
+        constraint.linearise(at, residual, jacobian, 0, 12);
+        double[] alone = new double[rows];
+        constraint.residuals(at, alone, 0);
+        assertThat(alone).as("both ways give the same residuals").containsExactly(residual);
+        for (int unknown = 0; unknown < 12; unknown++) {
+            double[] above = moved(constraint, at, unknown, STEP);
+            double[] below = moved(constraint, at, unknown, -STEP);
+            for (int row = 0; row < rows; row++) {
+                double difference = (above[row] - below[row]) / (2 * STEP);
+                assertThat(jacobian[row * 12 + unknown])
+                        .as(name + " row " + row + " by unknown " + unknown)
+                        .isCloseTo(difference, within(TEST_DERIVATIVE));
+            }
+        }
+    }
+
+    private static double[] moved(Constraint constraint, Configuration at, int unknown, double by) {
+        Configuration there = at.copy();
+        double[] twist = new double[12];
+        twist[unknown] = by;
+        there.apply(twist, 1);
+        double[] residual = new double[constraint.equations()];
+        constraint.residuals(there, residual, 0);
+        return residual;
+    }
+
+    /** The pose handed out turns vectors the same way as the configuration does. */
+    @Property(tries = 50)
+    void poseAndConfigurationTurnAlike(@ForAll long seed) {
+        Random random = new Random(seed);
+        Body body = new Body("a", new Vector3D(0.3, -0.2, 0.5));
+        Mechanism mechanism = new Mechanism(List.of(body), List.of(), List.of());
+        Configuration at = mechanism.atDesign();
+        at.apply(random.doubles(6, -1, 1).toArray(), 1);
+        BodyPoint point = point("a", random);
+        double[] found = new double[6];
+        at.locate(0, mechanism.local(point), found);
+        Vector3D carried = at.pose(0).carry(point.atDesign(), body.origin());
+        assertThat(Vector3D.distance(carried, new Vector3D(found[0], found[1], found[2])))
+                .isLessThan(1e-12);
+    }
+}

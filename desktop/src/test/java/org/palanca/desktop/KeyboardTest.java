@@ -1,0 +1,187 @@
+package org.palanca.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.junit.jupiter.api.Test;
+import org.palanca.desktop.steps.Step;
+import org.palanca.drawing.Elevation;
+import org.palanca.result.WheelTravel;
+import org.palanca.units.LengthStyle;
+import org.palanca.units.Lengths;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.Use;
+
+/** Everything by keys alone, and what the views and menus do. */
+class KeyboardTest extends WindowTest {
+    private Vector3D at(String mount) {
+        return window.document()
+                .vehicle()
+                .axle(AxlePlace.REAR)
+                .orElseThrow()
+                .position(mount, window.document().vehicle().wheelbase());
+    }
+
+    @Test
+    void aMountIsChosenAndMovedByKeys() {
+        push(KeyCode.CONTROL, KeyCode.D);
+        push(KeyCode.CLOSE_BRACKET);
+        assertThat(window.state().selectionProperty().get())
+                .isEqualTo(new MountRef(AxlePlace.REAR, "upper frame left"));
+        Vector3D before = at("upper frame left");
+        push(KeyCode.RIGHT);
+        assertThat(before.getX() - at("upper frame left").getX())
+                .as("to the right is rearward")
+                .isCloseTo(Lengths.INCH / 16, within(1e-9));
+        push(KeyCode.SHIFT, KeyCode.UP);
+        assertThat(at("upper frame left").getZ() - before.getZ()).isCloseTo(Lengths.INCH, within(1e-9));
+        push(KeyCode.CLOSE_BRACKET);
+        push(KeyCode.OPEN_BRACKET);
+        assertThat(window.state().selectionProperty().get().mount()).isEqualTo("upper frame left");
+        push(KeyCode.ESCAPE);
+        assertThat(window.state().selectionProperty().get()).isNull();
+    }
+
+    @Test
+    void functionKeysPoseTheAxleAndSwitchIt() {
+        push(KeyCode.F3);
+        WheelTravel bump = window.state().poseProperty().get();
+        assertThat(bump.left()).isEqualTo(bump.right()).isCloseTo(Lengths.inches(5.5), within(1e-9));
+        push(KeyCode.F4);
+        assertThat(strip("anti_squat")).isEqualTo("129 %");
+        push(KeyCode.F6);
+        assertThat(window.state().axleProperty().get()).isEqualTo(AxlePlace.FRONT);
+        assertThat(window.state().poseProperty().get())
+                .as("another axle starts at ride")
+                .isEqualTo(WheelTravel.RIDE);
+        assertThat(strip("caster")).isEqualTo("6.0°");
+        assertThat(trouble()).contains("Rear axle: look at anti-squat");
+    }
+
+    @Test
+    void playbackCyclesTheAxleUntilItIsStopped() {
+        push(KeyCode.F9);
+        eventually(() -> !window.state().poseProperty().get().equals(WheelTravel.RIDE));
+        push(KeyCode.F9);
+        onFx(() -> {});
+        WheelTravel stopped = window.state().poseProperty().get();
+        onFx(() -> {});
+        assertThat(window.state().poseProperty().get()).isEqualTo(stopped);
+        push(KeyCode.F2);
+        assertThat(window.state().poseProperty().get()).isEqualTo(WheelTravel.RIDE);
+    }
+
+    @Test
+    void unitsGoRoundAndEveryNumberFollows() {
+        clickOn(mount("upper frame left", Elevation.SIDE));
+        assertThat(strip("roll_centre_height")).isEqualTo("28 5/8 in");
+        push(KeyCode.CONTROL, KeyCode.U);
+        assertThat(window.words().units().length()).isEqualTo(LengthStyle.INCH_THIRTY_SECONDS);
+        push(KeyCode.CONTROL, KeyCode.U);
+        push(KeyCode.CONTROL, KeyCode.U);
+        assertThat(strip("roll_centre_height")).endsWith(" mm");
+        assertThat(fieldText("#mount-ahead")).isEqualTo("863.6");
+        type("#mount-ahead", "850");
+        assertThat(at("upper frame left").getX() + window.document().vehicle().wheelbase())
+                .isCloseTo(0.85, within(1e-9));
+        type("#mount-ahead", "33 5/8 in");
+        assertThat(fieldText("#mount-ahead")).isEqualTo("854.1");
+    }
+
+    @Test
+    void theThemeChangesAndLasts() {
+        assertThat(stage.getScene().getRoot().getStyleClass()).contains("blue");
+        push(KeyCode.CONTROL, KeyCode.T);
+        assertThat(stage.getScene().getRoot().getStyleClass()).contains("card").doesNotContain("blue");
+        assertThat(org.palanca.desktop.document.Settings.load().theme())
+                .isEqualTo(org.palanca.desktop.theme.Theme.CARD);
+    }
+
+    @Test
+    void theBoardZoomsAndShowsEverythingAgain() {
+        double before = window.board().pixelsPerMetre();
+        moveTo(mount("lower frame left", Elevation.SIDE));
+        scroll(3, javafx.geometry.VerticalDirection.UP);
+        onFx(() -> {});
+        assertThat(window.board().pixelsPerMetre()).isNotEqualTo(before);
+        push(KeyCode.CONTROL, KeyCode.DIGIT0);
+        assertThat(window.board().pixelsPerMetre()).isCloseTo(before, within(1e-9));
+    }
+
+    @Test
+    void theStepsShareTheVehicleAndSayTheirState() {
+        push(KeyCode.CONTROL, KeyCode.DIGIT1);
+        assertThat(window.state().stepProperty().get()).isEqualTo(Step.GOALS);
+        clickOn("#use-street");
+        assertThat(window.document().vehicle().use()).isEqualTo(Use.STREET);
+        assertThat(railText("#step-goals")).contains("Street");
+        push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(window.document().vehicle().use()).isEqualTo(Use.TRAIL);
+        assertThat(railText("#step-links")).contains("3 out of band");
+        assertThat(railText("#step-make")).contains("held by Links");
+        push(KeyCode.CONTROL, KeyCode.DIGIT3);
+        clickOn("#make-revision");
+        assertThat(window.document().vehicle().revision()).isEqualTo(2);
+        assertThat(lookup("#make-revision").queryAs(Button.class).getText()).contains("now 2");
+        assertThat(lookup("#make-counts").queryAs(Label.class).getText()).contains("9 jam nuts of each hand");
+    }
+
+    private String railText(String id) {
+        onFx(() -> {});
+        return lookup(id).query().getAccessibleText();
+    }
+
+    @Test
+    void goalsAreTypedAsTheTradeWritesThem() {
+        clickOn("#step-goals");
+        type("#goal-wheelbase", "9'");
+        assertThat(window.document().vehicle().wheelbase()).isCloseTo(Lengths.inches(108), within(1e-9));
+        assertThat(at("upper frame left").getX() + window.document().vehicle().wheelbase())
+                .as("mounts stay where the tape put them from their own axle")
+                .isCloseTo(Lengths.inches(34), within(1e-9));
+        type("#goal-rear-drive", "100");
+        assertThat(trouble()).isNotBlank();
+        assertThat(window.document()
+                        .vehicle()
+                        .axle(AxlePlace.REAR)
+                        .orElseThrow()
+                        .driveShare())
+                .isEqualTo(1);
+        type("#goal-rear-drive", "130");
+        assertThat(trouble()).contains("from 0 to 100 %");
+    }
+
+    @Test
+    void theWindowAsksBeforeItClosesOnUnsavedWork() {
+        clickOn(mount("upper frame left", Elevation.SIDE));
+        push(KeyCode.UP);
+        onFx(() -> stage.fireEvent(new javafx.stage.WindowEvent(stage, javafx.stage.WindowEvent.WINDOW_CLOSE_REQUEST)));
+        assertThat(stage.isShowing()).isTrue();
+        assertThat(notice()).contains("changes that no file holds");
+        clickOn("Keep working");
+        assertThat(notice()).isEmpty();
+    }
+
+    @Test
+    void thePadsButtonsAndTheTopBarDoWhatTheySay() {
+        clickOn("#pad-droop");
+        assertThat(strip("anti_squat")).isEqualTo("129 %");
+        clickOn("#pad-ride");
+        clickOn("#axle-front");
+        assertThat(window.state().axleProperty().get()).isEqualTo(AxlePlace.FRONT);
+        clickOn("#axle-rear");
+        clickOn(mount("upper frame left", Elevation.SIDE));
+        push(KeyCode.DOWN);
+        Node undo = lookup("#undo").query();
+        assertThat(undo.isDisabled()).isFalse();
+        clickOn("#undo");
+        assertThat(undo.isDisabled()).isTrue();
+        assertThat(lookup("#redo").query().isDisabled()).isFalse();
+    }
+}
