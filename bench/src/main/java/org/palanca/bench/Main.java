@@ -39,15 +39,12 @@ public final class Main {
 
     private void report() {
         System.out.println();
-        ratio("one warm pose, general solver / ours", "poseByGeneralSolver", "pose");
-        ratio(
+        PairedRatio.print(
+                "one warm pose, general solver / ours", PoseBenchmark::poseByGeneralSolver, b -> b.pose() ? 1 : 0);
+        PairedRatio.print(
                 "pose and rates by the general solver / ours with all results",
-                "poseAndRatesByGeneralSolver",
-                "poseAndAllResults");
-        ratio(
-                "one warm pose by the general solver / ours with all results",
-                "poseByGeneralSolver",
-                "poseAndAllResults");
+                PoseBenchmark::poseAndRatesByGeneralSolver,
+                PoseBenchmark::poseAndAllResults);
         allocation("pose");
         allocation("poseAndAllResults");
         allocation("map81");
@@ -61,10 +58,6 @@ public final class Main {
 
     private double score(String name) {
         return results.get(name).getPrimaryResult().getScore();
-    }
-
-    private void ratio(String what, String slow, String fast) {
-        System.out.printf("%s: %.0f times%n", what, score(slow) / score(fast));
     }
 
     private void allocation(String name) {

@@ -30,8 +30,8 @@ public record UnitStyle(LengthStyle length) {
             case RATIO, PER_TRAVEL -> Lengths.decimal(value, 4);
             case TURN_PER_TRAVEL ->
                 length.inches()
-                        ? Lengths.decimal(Math.toDegrees(value) * Lengths.INCH, 3)
-                        : Lengths.decimal(Math.toDegrees(value) / 10, 3);
+                        ? Lengths.decimal(Math.toDegrees(value) * Lengths.INCH, 4)
+                        : Lengths.decimal(Math.toDegrees(value) / 100, 4);
             case MASS -> Lengths.decimal(value, 0);
         };
         return new Text(number, unit);

@@ -9,6 +9,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -97,7 +98,9 @@ final class VehicleReader {
         Message summary = newer
                 ? Message.of("file.newer_unreadable", file)
                 : Message.of("file.problems", file, Integer.toString(findings.size()));
-        return new VehicleFileException(file, summary, findings, null);
+        List<Finding> inOrder = new ArrayList<>(findings);
+        inOrder.sort(Comparator.comparingInt(Finding::line));
+        return new VehicleFileException(file, summary, inOrder, null);
     }
 
     private static VehicleFileException refused(Path file, String key, JsonLocation at, JsonProcessingException cause) {

@@ -1,6 +1,7 @@
 package org.palanca.desktop.board;
 
 import javafx.geometry.Rectangle2D;
+import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.result.Outcome;
@@ -45,41 +46,77 @@ final class PadPainter {
         dot();
     }
 
-    private void cells(Analysis.StripValue strip) {
-        TravelMap map = analysis.map();
-        int index = analysis.strips().indexOf(strip);
-        double cell = pad.square().getWidth() / map.size();
-        for (int i = 0; i < map.size(); i++) {
-            for (int j = 0; j < map.size(); j++) {
-                double x = pad.square().getMinX() + j * cell;
-                double y = pad.square().getMaxY() - (i + 1) * cell;
-                cell(map.value(j, i, index), strip, x, y, cell);
-            }
-        }
+    /** What a cell of the map shows. */
+    private enum Cell {
+        IN_BAND,
+        HIGH,
+        LOW,
+        OUT_OF_REACH
     }
 
-    /** Over the band: strokes rising; under it: strokes falling; out of reach: crossed. In band: plain. */
-    private void cell(double value, Analysis.StripValue strip, double x, double y, double cell) {
-        if (Double.isNaN(value)) {
-            scribe.pen(scribe.theme.faint(), 1);
-            scribe.line(x, y, x + cell, y + cell);
-            scribe.line(x, y + cell, x + cell, y);
-            return;
+    /**
+     * Over the band: strokes rising; under it: strokes falling; out of reach: crossed. In band: plain. Neighbouring cells
+     * are drawn as one fill or one stroke, since this is drawn anew at each step of a drag.
+     */
+    private void cells(Analysis.StripValue strip) {
+        Cell[][] cells = classify(strip);
+        scribe.g.setFill(scribe.theme.faint().deriveColor(0, 1, 1, 0.55));
+        double edge = pad.square().getWidth() / cells.length;
+        for (int i = 0; i < cells.length; i++) {
+            for (int j = 0; j < cells.length; j++) {
+                int start = j;
+                while (j < cells.length && cells[i][j] == Cell.IN_BAND) {
+                    j++;
+                }
+                if (j > start) {
+                    double y = pad.square().getMaxY() - (i + 1) * edge;
+                    scribe.g.fillRect(pad.square().getMinX() + start * edge, y, (j - start) * edge, edge + 0.5);
+                }
+            }
         }
-        TargetBand.Verdict verdict =
-                strip.band().map(band -> band.verdict(value)).orElse(TargetBand.Verdict.IN_BAND);
-        switch (verdict) {
-            case HIGH -> {
-                scribe.pen(scribe.theme.limit(), 1);
-                scribe.line(x, y + cell, x + cell, y);
+        strokes(cells, Cell.HIGH, 1, scribe.theme.limit());
+        strokes(cells, Cell.LOW, -1, scribe.theme.second());
+        strokes(cells, Cell.OUT_OF_REACH, 1, scribe.theme.faint());
+        strokes(cells, Cell.OUT_OF_REACH, -1, scribe.theme.faint());
+    }
+
+    private Cell[][] classify(Analysis.StripValue strip) {
+        TravelMap map = analysis.map();
+        int index = analysis.strips().indexOf(strip);
+        Cell[][] cells = new Cell[map.size()][map.size()];
+        for (int i = 0; i < map.size(); i++) {
+            for (int j = 0; j < map.size(); j++) {
+                double value = map.value(j, i, index);
+                cells[i][j] = Double.isNaN(value)
+                        ? Cell.OUT_OF_REACH
+                        : strip.band()
+                                .map(band -> Cell.valueOf(band.verdict(value).name()))
+                                .orElse(Cell.IN_BAND);
             }
-            case LOW -> {
-                scribe.pen(scribe.theme.second(), 1);
-                scribe.line(x, y, x + cell, y + cell);
-            }
-            case IN_BAND -> {
-                scribe.g.setFill(scribe.theme.faint().deriveColor(0, 1, 1, 0.55));
-                scribe.g.fillRect(x, y, cell + 0.5, cell + 0.5);
+        }
+        return cells;
+    }
+
+    /** Diagonal strokes through all cells of a kind; {@code rise} +1 for strokes rising to the right, -1 for falling. */
+    private void strokes(Cell[][] cells, Cell kind, int rise, Color colour) {
+        int n = cells.length;
+        double edge = pad.square().getWidth() / n;
+        double left = pad.square().getMinX();
+        double bottom = pad.square().getMaxY();
+        scribe.pen(colour, 1);
+        for (int diagonal = -n + 1; diagonal < 2 * n; diagonal++) {
+            int start = -1;
+            for (int j = 0; j <= n; j++) {
+                int i = diagonal + rise * j;
+                boolean there = j < n && i >= 0 && i < n && cells[i][j] == kind;
+                if (there && start < 0) {
+                    start = j;
+                } else if (!there && start >= 0) {
+                    double first = diagonal + rise * start + (rise > 0 ? 0 : 1);
+                    double last = first + rise * (j - start);
+                    scribe.line(left + start * edge, bottom - first * edge, left + j * edge, bottom - last * edge);
+                    start = -1;
+                }
             }
         }
     }

@@ -48,6 +48,8 @@ public final class StripColumn extends StackPane {
         getChildren().addAll(scroll, working);
         state.litProperty().addListener((o, before, now) -> showWorking());
         widthProperty().addListener((o, before, now) -> refresh());
+        scroll.vvalueProperty().addListener((o, before, now) -> refresh());
+        scroll.viewportBoundsProperty().addListener((o, before, now) -> refresh());
     }
 
     /** Shows an analysis. */
@@ -97,11 +99,11 @@ public final class StripColumn extends StackPane {
     private void showValues() {
         double width = getWidth() - 44 * size;
         for (Analysis.StripValue strip : analysis.strips()) {
-            if (!strips.containsKey(strip.result().id())) {
+            StripView view = strips.get(strip.result().id());
+            if (view == null || !inSight(view)) {
                 continue;
             }
-            strips.get(strip.result().id())
-                    .show(
+            view.show(
                             strip,
                             analysis.pose(),
                             analysis.model().axle().travel(),
@@ -110,6 +112,19 @@ public final class StripColumn extends StackPane {
                             size,
                             width);
         }
+    }
+
+    /** Whether a strip is within the window's edge or a strip's height of it; the others are drawn when scrolled to. */
+    private boolean inSight(StripView view) {
+        double shown = scroll.getViewportBounds().getHeight();
+        double whole = list.getHeight();
+        if (shown <= 0 || whole <= shown || view.getHeight() <= 0) {
+            return true;
+        }
+        double top = scroll.getVvalue() * (whole - shown);
+        double above = view.getBoundsInParent().getMinY() - view.getHeight();
+        double below = view.getBoundsInParent().getMaxY() + view.getHeight();
+        return below > top && above < top + shown;
     }
 
     private void showWorking() {
