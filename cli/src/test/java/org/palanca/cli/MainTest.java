@@ -210,6 +210,22 @@ class MainTest {
     }
 
     @Test
+    void sweepsTakeAnyMixOfTravel() {
+        assertThat(run("sweep", tarn, "--axle", "rear", "--csv", "--poses", "2", "--from", "2,-1", "--to", "-1/2"))
+                .isEqualTo(ExitCodes.OK);
+        String[] lines = out.split("\\R");
+        assertThat(travel(lines[2])).containsExactly(new double[] {50.8, -25.4}, within(1e-9));
+        assertThat(travel(lines[3])).containsExactly(new double[] {-12.7, -12.7}, within(1e-9));
+        assertThat(run("sweep", tarn, "--from", "1,2,3")).isEqualTo(ExitCodes.USAGE);
+        assertThat(err).contains("--from takes one length or two");
+    }
+
+    private static double[] travel(String line) {
+        String[] cells = line.split(",");
+        return new double[] {Double.parseDouble(cells[0]), Double.parseDouble(cells[1])};
+    }
+
+    @Test
     void helpIsThereForEveryCommand() {
         for (String command : new String[] {"solve", "sweep", "check", "sheet"}) {
             assertThat(run(command, "--help")).isEqualTo(ExitCodes.OK);

@@ -14,7 +14,7 @@ import org.palanca.vehicle.TargetBand;
 /** How an axle stands against every band it has: at ride, and through the travel where the band asks for that. */
 public final class Scorecard {
     /** Poses of the heave sweep that bands are held against. */
-    public static final int POSES = 13;
+    public static final int POSES = 25;
 
     /**
      * One result against its band.

@@ -19,21 +19,31 @@ final class PoseOptions {
 
     /** The pose for an axle of this track [m]. */
     WheelTravel travel(LengthStyle style, double track) throws CommandFailure {
-        WheelTravel travel = WheelTravel.RIDE;
+        WheelTravel travel = bump == null ? WheelTravel.RIDE : parse(bump, "--bump", style);
         try {
-            if (bump != null) {
-                String[] sides = bump.split(",", -1);
-                if (sides.length > 2) {
-                    throw new CommandFailure(ExitCodes.USAGE, Message.of("bump_two", bump));
-                }
-                double left = Lengths.parse(sides[0], style);
-                travel = new WheelTravel(left, sides.length == 2 ? Lengths.parse(sides[1], style) : left);
-            }
             return roll == null ? travel : travel.plusRoll(Angles.parse(roll), track);
         } catch (MeasureFormatException e) {
-            throw new CommandFailure(
-                    ExitCodes.USAGE,
-                    Message.of("bad_measure", e.understood(), e.rest(), Message.of("measure." + e.reason())));
+            throw bad(e);
         }
+    }
+
+    /** Left and right travel from text such as {@code 3,-2 1/2}; one length moves both. */
+    static WheelTravel parse(String text, String option, LengthStyle style) throws CommandFailure {
+        String[] sides = text.split(",", -1);
+        if (sides.length > 2) {
+            throw new CommandFailure(ExitCodes.USAGE, Message.of("bump_two", option, text));
+        }
+        try {
+            double left = Lengths.parse(sides[0], style);
+            return new WheelTravel(left, sides.length == 2 ? Lengths.parse(sides[1], style) : left);
+        } catch (MeasureFormatException e) {
+            throw bad(e);
+        }
+    }
+
+    private static CommandFailure bad(MeasureFormatException e) {
+        return new CommandFailure(
+                ExitCodes.USAGE,
+                Message.of("bad_measure", e.understood(), e.rest(), Message.of("measure." + e.reason())));
     }
 }

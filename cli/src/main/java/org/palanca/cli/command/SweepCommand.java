@@ -6,8 +6,10 @@ import org.palanca.cli.ExitCodes;
 import org.palanca.cli.print.SweepTable;
 import org.palanca.io.csv.SweepCsv;
 import org.palanca.result.AxleModel;
+import org.palanca.result.WheelTravel;
 import org.palanca.sweep.Sweep;
 import org.palanca.sweep.TravelPath;
+import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Message;
@@ -35,6 +37,12 @@ public final class SweepCommand implements Callable<Integer> {
     @Option(names = "--along", defaultValue = "heave", paramLabel = "heave|roll", descriptionKey = "along")
     private Along along;
 
+    @Option(names = "--from", paramLabel = "LEFT,RIGHT", descriptionKey = "from")
+    private String from;
+
+    @Option(names = "--to", paramLabel = "LEFT,RIGHT", descriptionKey = "to")
+    private String to;
+
     @Option(names = "--poses", defaultValue = "25", paramLabel = "N", descriptionKey = "poses")
     private int poses;
 
@@ -50,9 +58,7 @@ public final class SweepCommand implements Callable<Integer> {
         Vehicle vehicle = input.open(spec.commandLine().getErr());
         for (AxlePlace place : input.axles(vehicle)) {
             AxleModel model = new AxleModel(vehicle, place);
-            TravelPath path =
-                    along == Along.HEAVE ? TravelPath.heave(model.axle(), poses) : TravelPath.roll(model.axle(), poses);
-            Sweep sweep = Sweep.run(model, path);
+            Sweep sweep = Sweep.run(model, path(model.axle()));
             if (csv) {
                 out.println("# " + vehicle.name() + ", " + place.id());
                 SweepCsv.write(sweep, out);
@@ -61,5 +67,15 @@ public final class SweepCommand implements Callable<Integer> {
             }
         }
         return ExitCodes.OK;
+    }
+
+    /** The mix asked for by both ends, else the whole travel in heave or roll. */
+    private TravelPath path(Axle axle) throws CommandFailure {
+        if (from == null && to == null) {
+            return along == Along.HEAVE ? TravelPath.heave(axle, poses) : TravelPath.roll(axle, poses);
+        }
+        WheelTravel start = from == null ? WheelTravel.RIDE : PoseOptions.parse(from, "--from", input.lengthStyle());
+        WheelTravel end = to == null ? WheelTravel.RIDE : PoseOptions.parse(to, "--to", input.lengthStyle());
+        return new TravelPath(start, end, poses);
     }
 }

@@ -24,8 +24,8 @@ import org.palanca.words.Message;
  * a drag; it takes a few milliseconds at most.
  */
 public final class Analysis {
-    /** Poses of a curve: odd, so that one is in the middle. */
-    public static final int CURVE_POSES = 25;
+    /** Poses of a curve; bands are held against the same ones. */
+    public static final int CURVE_POSES = Scorecard.POSES;
 
     /** Poses along each edge of the travel map. */
     public static final int MAP_SIZE = 31;

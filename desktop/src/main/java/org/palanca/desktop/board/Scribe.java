@@ -30,7 +30,8 @@ final class Scribe {
     void clipped(Rectangle2D area, Runnable draw) {
         g.save();
         g.beginPath();
-        // On whole pixels: only then does the toolkit clip by a rectangle instead of a mask, which costs ten times more.
+        // On whole pixels: only then does the toolkit clip by a rectangle instead of a mask, which costs ten times
+        // more.
         double left = Math.rint(area.getMinX());
         double top = Math.rint(area.getMinY());
         g.rect(left, top, Math.rint(area.getMaxX()) - left, Math.rint(area.getMaxY()) - top);

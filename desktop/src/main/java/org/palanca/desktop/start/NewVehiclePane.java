@@ -83,6 +83,9 @@ public final class NewVehiclePane extends HBox {
         MeasureField tyreField = new MeasureField(Quantity.LENGTH, words, this::setTyre, problem::setText);
         tyreField.setId("new-tyre");
         tyreField.show(tyre);
+        // A problem is told until something is typed against it.
+        wheelbaseField.textProperty().addListener((o, before, now) -> problem.setText(""));
+        tyreField.textProperty().addListener((o, before, now) -> problem.setText(""));
         FlowPane uses = choice("new-use-", Use.values(), use, u -> w.text("use." + u.id()), u -> use = u);
         FlowPane rears = choice("new-rear-", StarterLayout.values(), rear, l -> w.text("layout." + l), l -> setRear(l));
         FlowPane fronts = choice(
@@ -170,9 +173,6 @@ public final class NewVehiclePane extends HBox {
             String called = name.isBlank() ? w.text("new.name_value") : name.strip();
             made.accept(new StarterVehicle(called, use, wheelbase, tyre, front, rear).build());
         }
-        // A problem stays until the next try, which starts clean.
-        wheelbaseField.textProperty().addListener((o, before, now) -> problem.setText(""));
-        tyreField.textProperty().addListener((o, before, now) -> problem.setText(""));
     }
 
     private static <T> FlowPane choice(

@@ -103,14 +103,7 @@ public final class StripColumn extends StackPane {
             if (view == null || !inSight(view)) {
                 continue;
             }
-            view.show(
-                            strip,
-                            analysis.pose(),
-                            analysis.model().axle().travel(),
-                            words.get(),
-                            theme.get(),
-                            size,
-                            width);
+            view.show(strip, analysis.pose(), analysis.model().axle().travel(), words.get(), theme.get(), size, width);
         }
     }
 
