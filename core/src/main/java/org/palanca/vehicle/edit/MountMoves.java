@@ -10,8 +10,8 @@ import org.palanca.vehicle.Vehicle;
 
 /** Moves mounts, keeping how each was measured and letting mirrored sides follow. */
 public final class MountMoves {
-    /** Files keep micrometre fractions; a place is held on the same grid so that saving changes no number [1/m]. */
-    private static final double GRID = 1e9;
+    /** Files keep six decimals of a millimetre [1/mm]. */
+    private static final double FILE_GRID = 1e6;
 
     private MountMoves() {}
 
@@ -48,9 +48,13 @@ public final class MountMoves {
         return vehicle.withAxle(axle.withMount(mount.withPlacement(placement)));
     }
 
-    /** A place on the grid that files keep [m]. */
+    /**
+     * A length on the grid that files keep [m], by the very steps that writing and reading it takes, so that it comes
+     * back from a file to the last bit.
+     */
     public static double onGrid(double metres) {
-        return Math.round(metres * GRID) / GRID;
+        double millimetres = Math.round(metres * 1000 * FILE_GRID) / FILE_GRID;
+        return millimetres / 1000;
     }
 
     private static Placement.Taped taped(Vector3D to, double lineX) {

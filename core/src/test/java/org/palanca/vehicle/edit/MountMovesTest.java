@@ -1,10 +1,17 @@
 package org.palanca.vehicle.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
+import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.MountRef;
@@ -33,6 +40,18 @@ class MountMovesTest {
         Vehicle again = MountMoves.mirror(leftOnly, RIGHT, LEFT.mount());
         assertThat(Vector3D.distance(at(again, RIGHT), new Vector3D(-1.9, -0.45, 0.7)))
                 .isLessThan(1e-9);
+    }
+
+    /** Whatever is dragged to comes back from a file to the last bit. */
+    @Property
+    void aPlaceOnTheGridSurvivesAFile(@ForAll @DoubleRange(min = -6, max = 6) double metres) {
+        double held = MountMoves.onGrid(metres);
+        String inFile = BigDecimal.valueOf(Quantity.LENGTH.toFile(held))
+                .setScale(6, RoundingMode.HALF_EVEN)
+                .toPlainString();
+        assertThat(Quantity.LENGTH.fromFile(Double.parseDouble(inFile))).isEqualTo(held);
+        assertThat(held).isCloseTo(metres, within(1e-9));
+        assertThat(MountMoves.onGrid(held)).isEqualTo(held);
     }
 
     @Test
