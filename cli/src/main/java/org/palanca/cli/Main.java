@@ -1,6 +1,8 @@
 package org.palanca.cli;
 
+import java.io.IOException;
 import java.io.PrintWriter;
+import java.nio.file.FileSystemException;
 import org.palanca.cli.command.CheckCommand;
 import org.palanca.cli.command.CommandFailure;
 import org.palanca.cli.command.SheetCommand;
@@ -59,15 +61,14 @@ public final class Main implements Runnable {
             for (Finding finding : file.findings()) {
                 err.println("  " + CliWords.line(finding, words));
             }
-            boolean unreadable =
-                    file.findings().isEmpty() && file.getCause() instanceof java.nio.file.FileSystemException;
+            boolean unreadable = file.findings().isEmpty() && file.getCause() instanceof FileSystemException;
             return unreadable || file.summary().key().equals("file.is_folder") ? ExitCodes.FILE : ExitCodes.PROBLEMS;
         }
         if (failure instanceof CommandFailure known) {
             err.println(words.text(known.what()));
             return known.exitCode();
         }
-        if (failure instanceof java.io.IOException) {
+        if (failure instanceof IOException) {
             err.println(words.text("cannot_write", String.valueOf(failure.getMessage())));
             return ExitCodes.FILE;
         }

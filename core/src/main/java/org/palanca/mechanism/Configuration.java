@@ -1,5 +1,6 @@
 package org.palanca.mechanism;
 
+import java.util.Arrays;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
@@ -37,7 +38,7 @@ public final class Configuration {
             quaternion[4 * body + 3] = 0;
             rotate(body);
         }
-        java.util.Arrays.fill(driver, 0);
+        Arrays.fill(driver, 0);
     }
 
     /** The same configuration in storage of its own. */

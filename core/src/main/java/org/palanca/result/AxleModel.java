@@ -1,9 +1,11 @@
 package org.palanca.result;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.palanca.geometry.InstantCentre;
 import org.palanca.mechanism.Body;
+import org.palanca.mechanism.BodyPoint;
 import org.palanca.mechanism.Configuration;
 import org.palanca.mechanism.Mechanism;
 import org.palanca.mechanism.Pose;
@@ -61,8 +63,7 @@ public final class AxleModel {
         for (int i = 0; i < locals.length; i++) {
             Mount mount = axle.mounts().get(i);
             bodies[i] = mount.body().equals(Body.GROUND) ? -1 : 0;
-            locals[i] = mechanism.local(new org.palanca.mechanism.BodyPoint(
-                    mount.body(), axle.position(mount.name(), vehicle.wheelbase())));
+            locals[i] = mechanism.local(new BodyPoint(mount.body(), axle.position(mount.name(), vehicle.wheelbase())));
         }
         moveTo(WheelTravel.RIDE);
     }
@@ -212,6 +213,6 @@ public final class AxleModel {
     }
 
     private Message whyNoMotion(Result.Motion wanted) {
-        return whyUnsound().orElse(Message.of("fault.no_motion", wanted.name().toLowerCase(java.util.Locale.ROOT)));
+        return whyUnsound().orElse(Message.of("fault.no_motion", wanted.name().toLowerCase(Locale.ROOT)));
     }
 }

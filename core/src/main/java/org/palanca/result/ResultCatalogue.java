@@ -20,6 +20,7 @@ import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
+import org.palanca.vehicle.Mount;
 
 /** Which results an axle has, in the order a builder reads them. */
 public final class ResultCatalogue {
@@ -74,7 +75,7 @@ public final class ResultCatalogue {
     private static LinkEnds ends(Axle axle, Link link) {
         int from = index(axle, link.from());
         int to = index(axle, link.to());
-        boolean frameFirst = axle.mounts().get(from).body().equals(org.palanca.vehicle.Mount.FRAME);
+        boolean frameFirst = axle.mounts().get(from).body().equals(Mount.FRAME);
         return frameFirst ? new LinkEnds(from, to) : new LinkEnds(to, from);
     }
 

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.palanca.result.Result;
 import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.TargetBand.Scope;
 import org.palanca.vehicle.Use;
@@ -41,7 +42,7 @@ public final class Targets {
         String id = result.id();
         if (id.startsWith("link_length.")) {
             boolean lower = axle.link(result.subject())
-                    .filter(link -> link.role() == org.palanca.vehicle.LinkRole.LOWER)
+                    .filter(link -> link.role() == LinkRole.LOWER)
                     .isPresent();
             return Optional.ofNullable(lower ? DEFAULTS.get(use).get("lower_link_length") : null);
         }

@@ -1,5 +1,7 @@
 package org.palanca.vehicle;
 
+import java.util.Locale;
+
 /** What a builder calls a link. The mechanism does not care; pairs, separations and band defaults do. */
 public enum LinkRole {
     UPPER,
@@ -7,6 +9,6 @@ public enum LinkRole {
     PANHARD;
 
     public String id() {
-        return name().toLowerCase(java.util.Locale.ROOT);
+        return name().toLowerCase(Locale.ROOT);
     }
 }

@@ -1,5 +1,7 @@
 package org.palanca.vehicle;
 
+import java.util.Locale;
+
 /** What the vehicle is built for; chooses the default target bands. */
 public enum Use {
     TRAIL,
@@ -8,6 +10,6 @@ public enum Use {
     STREET;
 
     public String id() {
-        return name().toLowerCase(java.util.Locale.ROOT);
+        return name().toLowerCase(Locale.ROOT);
     }
 }

@@ -1,6 +1,7 @@
 package org.palanca.vehicle;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.SortedMap;
@@ -33,7 +34,7 @@ public record Vehicle(
         SortedMap<String, TargetBand> targets) {
     public Vehicle {
         axles = List.copyOf(axles);
-        targets = java.util.Collections.unmodifiableSortedMap(new TreeMap<>(targets));
+        targets = Collections.unmodifiableSortedMap(new TreeMap<>(targets));
     }
 
     public Optional<Axle> axle(AxlePlace place) {

@@ -8,6 +8,7 @@ import org.palanca.io.json.VehicleFile;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
 import org.palanca.vehicle.Axle;
+import org.palanca.words.Message;
 import org.palanca.words.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -59,11 +60,7 @@ public final class CheckCommand implements Callable<Integer> {
             var trouble = closed ? model.whyUnsound() : model.whyOpen();
             if (trouble.isPresent()) {
                 out.println(words.text(
-                        "trouble_at",
-                        place,
-                        org.palanca.words.Message.length(pose.left()),
-                        org.palanca.words.Message.length(pose.right()),
-                        trouble.get()));
+                        "trouble_at", place, Message.length(pose.left()), Message.length(pose.right()), trouble.get()));
                 return false;
             }
         }

@@ -2,6 +2,7 @@ package org.palanca.cli.command;
 
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.concurrent.Callable;
 import org.palanca.cli.ExitCodes;
 import org.palanca.io.SafeFile;
@@ -29,8 +30,8 @@ public final class SheetCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         Vehicle vehicle = input.open(spec.commandLine().getErr());
-        FloorSheet sheet = FloorSheet.of(
-                vehicle, input.file().getFileName().toString(), LocalDate.now(java.time.ZoneId.systemDefault()));
+        FloorSheet sheet =
+                FloorSheet.of(vehicle, input.file().getFileName().toString(), LocalDate.now(ZoneId.systemDefault()));
         SafeFile.write(pdf, FloorSheetPdf.bytes(sheet, input.words()));
         spec.commandLine().getOut().println(input.words().text("written", pdf));
         return ExitCodes.OK;

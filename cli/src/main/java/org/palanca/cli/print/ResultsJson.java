@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
+import java.util.Locale;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.mechanism.solve.Solution;
 import org.palanca.result.AxleModel;
@@ -74,7 +75,7 @@ public final class ResultsJson {
                 if (!Double.isInfinite(band.high())) {
                     node.put("high", quantity.toFile(band.high()));
                 }
-                node.put("verdict", band.verdict(value.value()).name().toLowerCase(java.util.Locale.ROOT));
+                node.put("verdict", band.verdict(value.value()).name().toLowerCase(Locale.ROOT));
                 node.put("basis", band.basis());
             });
         } else if (outcome instanceof Outcome.AtInfinity far) {

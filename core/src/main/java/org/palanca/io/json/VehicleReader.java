@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -227,7 +228,7 @@ final class VehicleReader {
     }
 
     private static <E extends Enum<E>> E constant(Class<E> type, JsonNode node) {
-        return Enum.valueOf(type, node.asText().toUpperCase(java.util.Locale.ROOT));
+        return Enum.valueOf(type, node.asText().toUpperCase(Locale.ROOT));
     }
 
     private static double length(JsonNode node, String key) {

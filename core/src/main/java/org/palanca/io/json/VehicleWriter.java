@@ -9,6 +9,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
@@ -148,7 +149,7 @@ final class VehicleWriter {
             number(node, "high", quantity.toFile(band.high()));
         }
         node.put("unit", quantity.fileUnit());
-        node.put("scope", band.scope().name().toLowerCase(java.util.Locale.ROOT));
+        node.put("scope", band.scope().name().toLowerCase(Locale.ROOT));
         node.put("basis", band.basis());
     }
 

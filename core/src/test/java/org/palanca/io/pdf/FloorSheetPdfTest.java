@@ -3,9 +3,9 @@ package org.palanca.io.pdf;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.time.LocalDate;
+import java.util.function.IntBinaryOperator;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;
@@ -78,19 +78,19 @@ class FloorSheetPdfTest {
         try (PDDocument document = Loader.loadPDF(pdf)) {
             String text = new PDFTextStripper().getText(document);
             int scale = Integer.parseInt(text.replaceAll("(?s).*1 : (\\d+).*", "$1"));
-            BufferedImage page = new PDFRenderer(document).renderImageWithDPI(0, 144);
-            int[] columns = tyreEdges(page);
+            var page = new PDFRenderer(document).renderImageWithDPI(0, 144);
+            int[] columns = tyreEdges(page::getRGB, page.getWidth(), page.getHeight());
             double drawn = (columns[1] - columns[0]) / 144.0 * 0.0254 * scale;
             assertThat(drawn).isCloseTo(tarn.wheelbase(), within(tarn.wheelbase() * 0.02));
         }
     }
 
     /** Left edges of the two tyres in the top view: the longest dark columns of the drawing. */
-    private static int[] tyreEdges(BufferedImage page) {
+    private static int[] tyreEdges(IntBinaryOperator page, int width, int height) {
         int first = -1;
         int second = -1;
-        for (int x = 90; x < page.getWidth() - 90; x++) {
-            if (longestDarkRun(page, x) > 40) {
+        for (int x = 90; x < width - 90; x++) {
+            if (longestDarkRun(page, x, height) > 40) {
                 if (first < 0) {
                     first = x;
                 } else if (x - first > 250) {
@@ -103,11 +103,11 @@ class FloorSheetPdfTest {
         return new int[] {first, second};
     }
 
-    private static int longestDarkRun(BufferedImage page, int x) {
+    private static int longestDarkRun(IntBinaryOperator page, int x, int height) {
         int longest = 0;
         int run = 0;
-        for (int y = 350; y < page.getHeight() / 2 + 100; y++) {
-            run = (page.getRGB(x, y) & 0xff) < 128 ? run + 1 : 0;
+        for (int y = 350; y < height / 2 + 100; y++) {
+            run = (page.applyAsInt(x, y) & 0xff) < 128 ? run + 1 : 0;
             longest = Math.max(longest, run);
         }
         return longest;

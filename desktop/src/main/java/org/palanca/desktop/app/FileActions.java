@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.palanca.desktop.document.Document;
@@ -111,7 +112,7 @@ public final class FileActions {
     }
 
     private String proposedName() {
-        return document.vehicle().name().toLowerCase(java.util.Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-")
+        return document.vehicle().name().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-")
                 + VehicleFile.ENDING;
     }
 

@@ -1,18 +1,24 @@
 package org.palanca.desktop.app;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableBooleanValue;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
@@ -41,6 +47,7 @@ import org.palanca.shop.LinkCut;
 import org.palanca.targets.Scorecard;
 import org.palanca.units.LengthStyle;
 import org.palanca.units.Lengths;
+import org.palanca.units.Quantity;
 import org.palanca.units.UnitStyle;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
@@ -128,7 +135,7 @@ public final class MainWindow {
         links.getChildren().addAll(mountBar, board);
         middle.getChildren().add(links);
         StackPane centre = new StackPane(middle, finder);
-        StackPane.setAlignment(finder, javafx.geometry.Pos.TOP_CENTER);
+        StackPane.setAlignment(finder, Pos.TOP_CENTER);
         finder.setMaxHeight(420);
         root.setTop(new VBox(topBar, notices));
         root.setLeft(rail);
@@ -136,10 +143,10 @@ public final class MainWindow {
         root.setRight(strips);
         root.setBottom(trouble);
         newVehicle.setVisible(false);
-        for (javafx.scene.layout.Region pane : List.of(links, goals, make, newVehicle, middle, centre)) {
+        for (Region pane : List.of(links, goals, make, newVehicle, middle, centre)) {
             pane.setMinSize(0, 0);
         }
-        for (javafx.scene.Node pane : List.of(links, goals, make, newVehicle)) {
+        for (Node pane : List.of(links, goals, make, newVehicle)) {
             pane.managedProperty().bind(pane.visibleProperty());
         }
         Scene scene = new Scene(root, WIDTH, HEIGHT);
@@ -261,7 +268,7 @@ public final class MainWindow {
         rail.show(
                 Step.GOALS,
                 words.text("use." + vehicle.use().id()) + " · "
-                        + words.units().text(vehicle.wheelbase(), org.palanca.units.Quantity.LENGTH),
+                        + words.units().text(vehicle.wheelbase(), Quantity.LENGTH),
                 false);
         long out = 0;
         for (Axle axle : vehicle.axles()) {
@@ -301,7 +308,7 @@ public final class MainWindow {
     }
 
     /** Panes join the window when they are first wanted: each costs styling at the start. */
-    private void onTheBoard(javafx.scene.Node pane) {
+    private void onTheBoard(Node pane) {
         if (!middle.getChildren().contains(pane)) {
             middle.getChildren().add(pane);
         }
@@ -339,15 +346,15 @@ public final class MainWindow {
     /** Opens the demo vehicle; saving it asks for a file of the user's own. */
     public void openDemo() {
         try {
-            Path copy = java.nio.file.Files.createTempFile("palanca-demo", VehicleFile.ENDING);
+            Path copy = Files.createTempFile("palanca-demo", VehicleFile.ENDING);
             try (var in = MainWindow.class.getResourceAsStream(DEMO)) {
-                java.nio.file.Files.copy(in, copy, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+                Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
                 document.replace(VehicleFile.open(copy).vehicle(), null, false);
             } finally {
-                java.nio.file.Files.deleteIfExists(copy);
+                Files.deleteIfExists(copy);
             }
             opened();
-        } catch (java.io.IOException | VehicleFileException e) {
+        } catch (IOException | VehicleFileException e) {
             throw new IllegalStateException("the demo vehicle is part of the program", e);
         }
     }

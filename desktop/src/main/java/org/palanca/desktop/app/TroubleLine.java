@@ -1,5 +1,6 @@
 package org.palanca.desktop.app;
 
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -18,6 +19,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.strips.Verdicts;
+import org.palanca.result.AxleModel;
 import org.palanca.result.ResultWords;
 import org.palanca.targets.Remedy;
 import org.palanca.targets.Scorecard;
@@ -157,7 +159,7 @@ final class TroubleLine extends HBox {
         String problem = w.text(
                 worst.distance() > 0 ? "trouble.high" : "trouble.low",
                 w.text("axle." + axle.place().id()),
-                ResultWords.name(worst.result(), w).toLowerCase(java.util.Locale.ROOT),
+                ResultWords.name(worst.result(), w).toLowerCase(Locale.ROOT),
                 Verdicts.value(worst, w),
                 Verdicts.where(worst, w),
                 w.units().text(edge, quantity).replace("-", "−"));
@@ -200,13 +202,13 @@ final class TroubleLine extends HBox {
         Vehicle vehicle = analysis.model().vehicle();
         for (Axle other : vehicle.axles()) {
             if (other.place() != analysis.model().axle().place()) {
-                Optional<Scorecard.Mark> worst = Scorecard.of(new org.palanca.result.AxleModel(vehicle, other.place()))
-                        .worst();
+                Optional<Scorecard.Mark> worst =
+                        Scorecard.of(new AxleModel(vehicle, other.place())).worst();
                 if (worst.isPresent()) {
                     return w.text(
                             "trouble.other_axle",
                             w.text("axle." + other.place().id()),
-                            ResultWords.name(worst.get().result(), w).toLowerCase(java.util.Locale.ROOT));
+                            ResultWords.name(worst.get().result(), w).toLowerCase(Locale.ROOT));
                 }
             }
         }

@@ -1,6 +1,7 @@
 package org.palanca.desktop.board;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.paint.Color;
@@ -15,13 +16,16 @@ import org.palanca.geometry.InstantCentre;
 import org.palanca.result.AxleModel;
 import org.palanca.result.AxleMotion;
 import org.palanca.result.ResultWords;
+import org.palanca.result.WheelTravel;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.Placement;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Message;
 import org.palanca.words.Words;
 import org.palanca.working.Construction;
 import org.palanca.working.Working;
@@ -66,7 +70,7 @@ final class BoardPainter {
                 lit(elevation);
                 mounts(elevation, hover);
             });
-            String title = words.text("board." + elevation.name().toLowerCase(java.util.Locale.ROOT));
+            String title = words.text("board." + elevation.name().toLowerCase(Locale.ROOT));
             scribe.text(
                     title,
                     area.getMinX() + 4,
@@ -175,7 +179,7 @@ final class BoardPainter {
         } else if (centre instanceof InstantCentre.AtInfinity far) {
             double x = area.getMinX() + (axle.place() == AxlePlace.REAR ? 8 : area.getWidth() - 8);
             scribe.text(
-                    words.text("board.parallel", org.palanca.words.Message.angle(Math.atan(far.slope()))),
+                    words.text("board.parallel", Message.angle(Math.atan(far.slope()))),
                     x,
                     layout.y(Elevation.SIDE, motion.centreZ()) - 30,
                     axle.place() == AxlePlace.REAR ? TextAlignment.LEFT : TextAlignment.RIGHT,
@@ -327,7 +331,7 @@ final class BoardPainter {
 
     /** The mount on the other side that moves along. */
     private Optional<String> partner(String mount) {
-        if (axle.mount(mount).orElseThrow().placement() instanceof org.palanca.vehicle.Placement.MirrorOf mirror) {
+        if (axle.mount(mount).orElseThrow().placement() instanceof Placement.MirrorOf mirror) {
             return Optional.of(mirror.mount());
         }
         return axle.mirrorImage(mount).map(Mount::name);
@@ -357,7 +361,7 @@ final class BoardPainter {
         if (selected == null) {
             return;
         }
-        boolean moved = !analysis.pose().equals(org.palanca.result.WheelTravel.RIDE);
+        boolean moved = !analysis.pose().equals(WheelTravel.RIDE);
         if (moved && axle.mount(selected.mount()).orElseThrow().body().equals(Mount.AXLE)) {
             return;
         }

@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
+import javafx.geometry.Point2D;
 import javafx.geometry.Pos;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
@@ -53,7 +55,7 @@ public final class BoardView extends Region {
     private double size = 1;
     private MountRef hover;
     private Elevation lastElevation = Elevation.SIDE;
-    private javafx.geometry.Rectangle2D padShown;
+    private Rectangle2D padShown;
     private Gesture gesture;
 
     /** What goes on between press and release. */
@@ -353,10 +355,9 @@ public final class BoardView extends Region {
     // --- For tests and pictures ------------------------------------------------------------------------------------
 
     /** Where a mount is drawn in an elevation, in this control's own pixels. */
-    public javafx.geometry.Point2D pixel(String mount, Elevation elevation) {
+    public Point2D pixel(String mount, Elevation elevation) {
         Vector3D at = AxleDrawing.mount(analysis.model(), mount);
-        return new javafx.geometry.Point2D(
-                layout.x(elevation, elevation.across(at)), layout.y(elevation, elevation.up(at)));
+        return new Point2D(layout.x(elevation, elevation.across(at)), layout.y(elevation, elevation.up(at)));
     }
 
     /** Pixels a metre. */
@@ -365,7 +366,7 @@ public final class BoardView extends Region {
     }
 
     /** The pad's square in this control's own pixels. */
-    public javafx.geometry.Rectangle2D padSquare() {
+    public Rectangle2D padSquare() {
         return pad.square();
     }
 }

@@ -1,6 +1,7 @@
 package org.palanca.desktop.board;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
 import org.palanca.mechanism.Pose;
@@ -40,7 +41,7 @@ public final class MountDrag {
         this.grabbed = grabbed;
         this.start = model;
         this.grid = grid(style);
-        drawnAtStart = org.palanca.drawing.AxleDrawing.mount(model, ref.mount());
+        drawnAtStart = AxleDrawing.mount(model, ref.mount());
     }
 
     /** The step a mount settles on in a style [m]. */

@@ -3,6 +3,7 @@ package org.palanca.desktop.control;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.Supplier;
+import javafx.css.PseudoClass;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.palanca.units.Angles;
@@ -17,7 +18,7 @@ import org.palanca.words.Words;
  * back. Text that is no number stays as typed and is explained.
  */
 public final class MeasureField extends TextField {
-    private static final javafx.css.PseudoClass WRONG = javafx.css.PseudoClass.getPseudoClass("wrong");
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
     private final Quantity quantity;
     private final Supplier<Words> words;

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
 import javafx.util.Duration;
@@ -129,7 +130,7 @@ public final class Rescue {
 
     private static boolean abandoned(Path copy) {
         String name = copy.getFileName().toString();
-        if (!name.matches("\\d+" + java.util.regex.Pattern.quote(VehicleFile.ENDING))) {
+        if (!name.matches("\\d+" + Pattern.quote(VehicleFile.ENDING))) {
             return false;
         }
         long process = Long.parseLong(name.substring(0, name.indexOf('.')));

@@ -1,8 +1,11 @@
 package org.palanca.desktop.start;
 
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.Supplier;
+import javafx.event.ActionEvent;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -25,6 +28,7 @@ import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.check.VehicleCheck;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterVehicle;
+import org.palanca.words.Message;
 import org.palanca.words.Words;
 
 /** Asks five things and makes a vehicle of them. Lies in the board's place; nothing is lost by leaving it. */
@@ -153,35 +157,28 @@ public final class NewVehiclePane extends HBox {
     }
 
     private void start(String name, MeasureField wheelbaseField, MeasureField tyreField) {
-        wheelbaseField.fireEvent(new javafx.event.ActionEvent());
-        tyreField.fireEvent(new javafx.event.ActionEvent());
+        wheelbaseField.fireEvent(new ActionEvent());
+        tyreField.fireEvent(new ActionEvent());
         Words w = words.get();
         if (!problem.getText().isEmpty()) {
             return;
         }
         if (wheelbase < SHORTEST) {
-            problem.setText(w.text(
-                    "check.wheelbase_short",
-                    org.palanca.words.Message.length(wheelbase),
-                    org.palanca.words.Message.length(SHORTEST)));
+            problem.setText(w.text("check.wheelbase_short", Message.length(wheelbase), Message.length(SHORTEST)));
         } else if (tyre < SMALLEST_TYRE || tyre > LARGEST_TYRE) {
-            problem.setText(w.text(
-                    "new.tyre_range",
-                    org.palanca.words.Message.length(SMALLEST_TYRE),
-                    org.palanca.words.Message.length(LARGEST_TYRE)));
+            problem.setText(w.text("new.tyre_range", Message.length(SMALLEST_TYRE), Message.length(LARGEST_TYRE)));
         } else {
             String called = name.isBlank() ? w.text("new.name_value") : name.strip();
             made.accept(new StarterVehicle(called, use, wheelbase, tyre, front, rear).build());
         }
     }
 
-    private static <T> FlowPane choice(
-            String id, T[] values, T chosen, java.util.function.Function<T, String> name, Consumer<T> choose) {
+    private static <T> FlowPane choice(String id, T[] values, T chosen, Function<T, String> name, Consumer<T> choose) {
         FlowPane row = new FlowPane(6, 6);
         ToggleGroup group = new ToggleGroup();
         for (T value : values) {
             ToggleButton button = new ToggleButton(name.apply(value));
-            button.setId(id + value.toString().toLowerCase(java.util.Locale.ROOT));
+            button.setId(id + value.toString().toLowerCase(Locale.ROOT));
             button.setToggleGroup(group);
             button.setSelected(value.equals(chosen));
             button.setOnAction(event -> {

@@ -7,6 +7,8 @@ import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextArea;
@@ -162,7 +164,7 @@ public final class GoalsPane extends VBox {
                 .text("sheet.revision", Integer.toString(document.vehicle().revision()))));
         FlowPane row = new FlowPane(
                 12, 8, labelled(w.text("goals.name"), name), labelled(w.text("goals.use"), uses), revision);
-        row.setAlignment(javafx.geometry.Pos.BOTTOM_LEFT);
+        row.setAlignment(Pos.BOTTOM_LEFT);
         return row;
     }
 
@@ -321,12 +323,12 @@ public final class GoalsPane extends VBox {
         Label label = new Label(title);
         label.getStyleClass().add("form-title");
         TilePane tiles = new TilePane(12, 8);
-        tiles.setTileAlignment(javafx.geometry.Pos.BOTTOM_LEFT);
+        tiles.setTileAlignment(Pos.BOTTOM_LEFT);
         form.getChildren().addAll(label, tiles);
         return tiles;
     }
 
-    private static VBox labelled(String text, javafx.scene.Node field) {
+    private static VBox labelled(String text, Node field) {
         Label label = new Label(text);
         label.getStyleClass().add("second");
         label.setLabelFor(field);
@@ -364,7 +366,7 @@ public final class GoalsPane extends VBox {
         Label unit = new Label(words.get().units().unit(quantity));
         unit.getStyleClass().add("second");
         HBox row = new HBox(4, field, unit);
-        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        row.setAlignment(Pos.CENTER_LEFT);
         group.getChildren().add(labelled(name, row));
         refreshers.add(() -> field.show(get.apply(document.vehicle())));
     }

@@ -1,6 +1,7 @@
 package org.palanca.desktop.steps;
 
 import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.function.Supplier;
 import javafx.css.PseudoClass;
@@ -30,7 +31,7 @@ public final class JobRail extends VBox {
             Label how = new Label();
             how.getStyleClass().add("rail-state");
             Button button = new Button();
-            button.setId("step-" + step.name().toLowerCase(java.util.Locale.ROOT));
+            button.setId("step-" + step.name().toLowerCase(Locale.ROOT));
             button.setGraphic(new VBox(name, how));
             button.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
             button.getStyleClass().add("rail-step");

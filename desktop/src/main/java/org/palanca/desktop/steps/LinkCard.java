@@ -1,5 +1,6 @@
 package org.palanca.desktop.steps;
 
+import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -41,7 +42,7 @@ final class LinkCard extends VBox {
         Label tubeName = second(words.text("make.cut_tube"));
         name.setMinWidth(Region.USE_PREF_SIZE);
         HBox measures = new HBox(8, pinsName, pins, tubeName, tube);
-        measures.setAlignment(javafx.geometry.Pos.CENTER_RIGHT);
+        measures.setAlignment(Pos.CENTER_RIGHT);
         measures.setMinWidth(Region.USE_PREF_SIZE);
         FlowPane head = new FlowPane(24, 0, name, measures);
         head.setPrefWrapLength(width);

@@ -8,6 +8,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.document.BoardState;
@@ -68,7 +69,7 @@ public final class MountBar extends StackPane {
             label.setMinWidth(USE_PREF_SIZE);
             label.getStyleClass().add("second");
         }
-        javafx.scene.layout.VBox title = new javafx.scene.layout.VBox(name, about);
+        VBox title = new VBox(name, about);
         title.setAlignment(Pos.CENTER_LEFT);
         title.getStyleClass().add("mount-title");
         mirror.setMinWidth(USE_PREF_SIZE);

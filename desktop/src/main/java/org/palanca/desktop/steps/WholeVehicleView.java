@@ -5,6 +5,7 @@ import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Region;
+import javafx.scene.shape.ArcType;
 import javafx.scene.text.TextAlignment;
 import org.palanca.desktop.theme.Fonts;
 import org.palanca.desktop.theme.Theme;
@@ -116,8 +117,8 @@ public final class WholeVehicleView extends Region {
         g.setLineWidth(2);
         g.strokeOval(cx - 11, cy - 11, 22, 22);
         g.setFill(colours.hand());
-        g.fillArc(cx - 11, cy - 11, 22, 22, 0, 90, javafx.scene.shape.ArcType.ROUND);
-        g.fillArc(cx - 11, cy - 11, 22, 22, 180, 90, javafx.scene.shape.ArcType.ROUND);
+        g.fillArc(cx - 11, cy - 11, 22, 22, 0, 90, ArcType.ROUND);
+        g.fillArc(cx - 11, cy - 11, 22, 22, 180, 90, ArcType.ROUND);
         g.setLineWidth(1);
         g.strokeLine(cx, cy + 11, cx, ground);
         text(g, colours, w.units().text(height, Quantity.LENGTH), cx + 8, (cy + ground) / 2 + 14, TextAlignment.LEFT);

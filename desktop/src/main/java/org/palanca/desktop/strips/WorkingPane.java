@@ -3,10 +3,12 @@ package org.palanca.desktop.strips;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.control.MeasureField;
@@ -60,7 +62,7 @@ final class WorkingPane extends VBox {
         head = new StripView("working-head", () -> state.litProperty().set(null));
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        javafx.scene.layout.VBox.setVgrow(scroll, javafx.scene.layout.Priority.ALWAYS);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
         lines.getStyleClass().add("working-lines");
         bandTitle.getStyleClass().add("working-title");
         basis.setWrapText(true);
@@ -154,7 +156,7 @@ final class WorkingPane extends VBox {
             high[0].setId("band-high");
             bandRow.getChildren()
                     .setAll(low[0], new Label("…"), high[0], new Label(w.units().unit(quantity)));
-            bandRow.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+            bandRow.setAlignment(Pos.CENTER_LEFT);
         }
         Optional<TargetBand> band = strip.band();
         band.ifPresent(b -> {
