@@ -181,7 +181,12 @@ class MechanismTest {
     void travelOutOfReachNamesTheWheelAndLeavesThePoseAsItWas() {
         RigidPoseSolver solver = new RigidPoseSolver(triangulated());
         solver.moveTo(0.02, 0.02);
+        double[] before = new double[6];
+        solver.motion(new double[] {1, -1}, before);
         assertThat(solver.moveTo(2.5, 2.5)).isFalse();
+        double[] after = new double[6];
+        solver.motion(new double[] {1, -1}, after);
+        assertThat(after).as("motions are those of the pose that stayed").containsExactly(before, within(1e-9));
         assertThat(solver.configuration().origin(0, 2)).isCloseTo(0.42, within(1e-6));
         assertThat(solver.moveTo(0.02, 0.02)).isTrue();
     }

@@ -96,7 +96,7 @@ public final class RigidPoseSolver implements PoseSolver {
         present.reset();
         closed = false;
         warm = false;
-        fresh = true;
+        fresh = false;
     }
 
     @Override
@@ -115,7 +115,7 @@ public final class RigidPoseSolver implements PoseSolver {
         if (!closed) {
             present.set(start);
             warm = false;
-            fresh = true;
+            fresh = false;
         }
         return closed;
     }
