@@ -148,7 +148,7 @@ final class StripPainter {
         if (out && Double.isFinite(strip.mark().get().value())) {
             double part = (strip.mark().get().travel().heave() + travel.droop())
                     / Math.max(1e-9, travel.droop() + travel.bump());
-            double x = Math.max(5, Math.min(right - 5, part * right));
+            double x = Math.max(7, Math.min(right - 7, part * right));
             g.setStroke(theme.limit());
             g.setLineWidth(2);
             double y = scale.y(strip.mark().get().value());
