@@ -5,13 +5,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
+import javafx.geometry.Point2D;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
 import org.palanca.desktop.document.Rescue;
 import org.palanca.desktop.document.Settings;
 import org.palanca.drawing.Elevation;
 import org.palanca.io.json.VehicleFile;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.edit.MountMoves;
+import org.palanca.words.Message;
 
 /** Bad input and bad luck in the window: each told in words, and nothing the user made is lost. */
 class TroubleTest extends WindowTest {
@@ -42,6 +48,30 @@ class TroubleTest extends WindowTest {
         assertThat(window.document().unsaved().get()).isFalse();
         type("#goal-cg-height", "31");
         assertThat(window.document().vehicle().mass().centreHeight()).isEqualTo(31 * 0.0254);
+    }
+
+    /** Dragged onto its own axle end a link would have no length: such a file could be saved but never opened. */
+    @Test
+    void aMountCannotBeDraggedToWhereItsLinkHasNoLength() throws Exception {
+        Vehicle before = window.document().vehicle();
+        Point2D frame = mount("upper frame left", Elevation.TOP);
+        onFx(() -> window.document()
+                .change(
+                        MountMoves.moveTo(
+                                before,
+                                new MountRef(AxlePlace.REAR, "upper frame left"),
+                                before.axle(AxlePlace.REAR)
+                                        .orElseThrow()
+                                        .position("upper axle left", before.wheelbase())),
+                        Message.of("change.moved", "upper frame left"),
+                        "drag"));
+        assertThat(window.document().vehicle()).isEqualTo(before);
+        assertThat(trouble()).contains("upper left", "no room for joints");
+        drag(frame, MouseButton.PRIMARY).moveBy(40, 0).drop();
+        assertThat(window.document().vehicle()).isNotEqualTo(before);
+        assertThat(trouble()).doesNotContain("no room for joints");
+        push(KeyCode.CONTROL, KeyCode.S);
+        assertThat(VehicleFile.open(tarn).vehicle()).isEqualTo(window.document().vehicle());
     }
 
     @Test

@@ -1,5 +1,6 @@
 package org.palanca.vehicle.check;
 
+import static org.palanca.words.Message.angle;
 import static org.palanca.words.Message.length;
 
 import java.util.ArrayList;
@@ -27,6 +28,7 @@ public final class VehicleCheck {
     /** Two links whose ends all lie within this distance of one line count as lying on it [m]. */
     public static final double ON_ONE_LINE = Lengths.inches(1.0 / 16);
 
+    private static final int LONGEST_NAME = 200;
     private static final double SHARE_TOLERANCE = 1e-6;
 
     private final Vehicle vehicle;
@@ -63,6 +65,11 @@ public final class VehicleCheck {
                     "/mass/centre_of_gravity_behind_front_axle_mm",
                     Message.of("check.cg_outside_wheelbase", length(behind), length(vehicle.wheelbase()))));
         }
+        int letters = vehicle.name().length();
+        if (vehicle.name().isBlank() || letters > LONGEST_NAME) {
+            error("/name", "check.name_length", Integer.toString(letters), Integer.toString(LONGEST_NAME));
+        }
+        positive("/mass/total_kg", "mass", vehicle.mass().mass());
         shares(
                 "drive_share",
                 vehicle.axles().stream().mapToDouble(Axle::driveShare).sum());
@@ -91,6 +98,7 @@ public final class VehicleCheck {
                     length(axle.tyre().loadedRadius()),
                     length(axle.tyre().diameter() / 2));
         }
+        sizes(axle, at);
         Set<String> broken = new HashSet<>();
         for (Mount mount : axle.mounts()) {
             mirrorFault(axle, mount).ifPresent(message -> {
@@ -114,6 +122,44 @@ public final class VehicleCheck {
             }
         }
         linksOnOneLine(axle, sound, at);
+    }
+
+    /** The limits that the file's schema sets: what breaks them could be saved but not opened again. */
+    private void sizes(Axle axle, String at) {
+        positive(at + "/tyre/diameter_mm", "tyre_diameter", axle.tyre().diameter());
+        positive(at + "/tyre/loaded_radius_mm", "loaded_radius", axle.tyre().loadedRadius());
+        positive(at + "/tyre/width_mm", "tyre_width", axle.tyre().width());
+        positive(at + "/track_mm", "track", axle.track());
+        notNegative(at + "/travel/bump_mm", "bump", axle.travel().bump());
+        notNegative(at + "/travel/droop_mm", "droop", axle.travel().droop());
+        share(at + "/drive_share", "drive_share", axle.driveShare());
+        share(at + "/brake_share", "brake_share", axle.brakeShare());
+        rightAngle(at + "/pinion_deg", "pinion", axle.pinion());
+        rightAngle(at + "/caster_deg", "caster", axle.caster().orElse(0));
+    }
+
+    private void positive(String place, String size, double value) {
+        if (!(value > 0)) {
+            error(place, "check.must_be_positive", Message.of("size." + size));
+        }
+    }
+
+    private void notNegative(String place, String size, double value) {
+        if (!(value >= 0)) {
+            error(place, "check.must_not_be_negative", Message.of("size." + size));
+        }
+    }
+
+    private void share(String place, String size, double value) {
+        if (!(value >= 0 && value <= 1)) {
+            error(place, "check.share_range", Message.of("size." + size), percent(value));
+        }
+    }
+
+    private void rightAngle(String place, String size, double value) {
+        if (!(Math.abs(value) <= Math.PI / 2)) {
+            error(place, "check.angle_range", Message.of("size." + size), angle(value));
+        }
     }
 
     private Optional<Message> mirrorFault(Axle axle, Mount mount) {

@@ -15,6 +15,7 @@ import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.MassProperties;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Placement;
+import org.palanca.vehicle.Travel;
 import org.palanca.vehicle.Vehicle;
 
 class VehicleCheckTest {
@@ -72,6 +73,34 @@ class VehicleCheckTest {
         assertThat(said(tarn.withAxle(more)))
                 .singleElement()
                 .satisfies(text -> assertThat(text).contains("drive_share", "120 %"));
+    }
+
+    /** What the schema would refuse in a file is refused before it can be saved. */
+    @Test
+    void sizesThatNoFileMayHoldAreErrors() {
+        Axle wrong = new Axle(
+                rear.place(),
+                rear.tyre(),
+                0,
+                2,
+                rear.caster(),
+                new Travel(-0.1, 0.1),
+                1.3,
+                rear.brakeShare(),
+                rear.mounts(),
+                rear.links());
+        assertThat(said(tarn.withAxle(wrong).withName(" ")))
+                .anySatisfy(text -> assertThat(text).startsWith("ERROR /name"))
+                .anySatisfy(text -> assertThat(text)
+                        .startsWith("ERROR /axles/rear/track_mm")
+                        .contains("more than 0"))
+                .anySatisfy(text -> assertThat(text).startsWith("ERROR /axles/rear/travel/bump_mm"))
+                .anySatisfy(text -> assertThat(text)
+                        .startsWith("ERROR /axles/rear/drive_share")
+                        .contains("130 %"))
+                .anySatisfy(text -> assertThat(text)
+                        .startsWith("ERROR /axles/rear/pinion_deg")
+                        .contains("114.6°"));
     }
 
     @Test

@@ -107,6 +107,7 @@ public final class MainWindow {
         rescue = new Rescue(settings.folder(), document);
         notices = new NoticeBar(words.text("notice.dismiss"));
         trouble = new TroubleLine(document, this::words, () -> board().requestFocus());
+        document.setOnRefused(reason -> trouble.complain(words.text(reason)));
         playback = new Playback(document, state);
         mountBar = new MountBar(document, state, this::words, trouble::complain);
         strips = new StripColumn(document, state, this::words, settings::theme, trouble::complain);

@@ -2,6 +2,7 @@ package org.palanca.desktop.document;
 
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
 import javafx.beans.property.ObjectProperty;
@@ -15,6 +16,8 @@ import org.fxmisc.undo.UndoManagerFactory;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.check.Finding;
+import org.palanca.vehicle.check.VehicleCheck;
 import org.palanca.vehicle.edit.VehicleChange;
 import org.palanca.words.Message;
 import org.reactfx.EventSource;
@@ -30,6 +33,7 @@ public final class Document {
     private final BooleanBinding unsaved;
     private final SimpleBooleanProperty canUndo = new SimpleBooleanProperty();
     private final SimpleBooleanProperty canRedo = new SimpleBooleanProperty();
+    private Consumer<Message> refused = reason -> {};
     private boolean readOnly;
 
     /** A document holding a vehicle that no file holds yet. */
@@ -47,19 +51,34 @@ public final class Document {
         changes.push(change);
     }
 
+    /** Is told why a change was refused. */
+    public void setOnRefused(Consumer<Message> listener) {
+        refused = listener;
+    }
+
     /**
-     * Changes the vehicle.
+     * Changes the vehicle, unless nothing could then be worked out from it, or its file could not be opened again: such a
+     * change is refused with its reason, whichever way it was made, and everything stays as it was.
      *
      * @param after the vehicle wanted
      * @param what says what was done
      * @param gesture changes of one gesture become one step of undo; empty for a step of its own
+     * @return whether the vehicle is now the one wanted
      */
-    public void change(Vehicle after, Message what, String gesture) {
+    public boolean change(Vehicle after, Message what, String gesture) {
         VehicleChange change = new VehicleChange(vehicle.get(), after, what, gesture);
-        if (!change.isIdentity()) {
-            apply(change);
-            tellHistory();
+        if (change.isIdentity()) {
+            return true;
         }
+        for (Finding finding : VehicleCheck.findings(after)) {
+            if (finding.severity() == Finding.Severity.ERROR) {
+                refused.accept(finding.message());
+                return false;
+            }
+        }
+        apply(change);
+        tellHistory();
+        return true;
     }
 
     /** Ends a gesture, so that the next change is a step of its own whatever its gesture is. */

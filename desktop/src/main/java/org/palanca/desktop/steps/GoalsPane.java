@@ -31,8 +31,6 @@ import org.palanca.vehicle.Travel;
 import org.palanca.vehicle.Tyre;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.vehicle.check.Finding;
-import org.palanca.vehicle.check.VehicleCheck;
 import org.palanca.words.Message;
 import org.palanca.words.Words;
 
@@ -372,19 +370,8 @@ public final class GoalsPane extends VBox {
     }
 
     private void change(String name, Vehicle next) {
-        for (Finding finding : VehicleCheck.findings(next)) {
-            if (finding.severity() == Finding.Severity.ERROR) {
-                complain.accept(words.get().text(finding.message()));
-                refresh();
-                return;
-            }
-        }
-        String broken = GoalLimits.broken(next);
-        if (!broken.isEmpty()) {
-            complain.accept(words.get().text(broken, name));
+        if (!document.change(next, Message.of("change.goal", name), "")) {
             refresh();
-            return;
         }
-        document.change(next, Message.of("change.goal", name), "");
     }
 }

@@ -21,8 +21,6 @@ import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Placement;
 import org.palanca.vehicle.Side;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.vehicle.check.Finding;
-import org.palanca.vehicle.check.VehicleCheck;
 import org.palanca.vehicle.edit.MountMoves;
 import org.palanca.words.Message;
 import org.palanca.words.Words;
@@ -151,16 +149,12 @@ public final class MountBar extends StackPane {
         change(MountMoves.moveTo(document.vehicle(), state.selectionProperty().get(), to), "change.moved");
     }
 
-    /** Makes the change unless the vehicle could then not be worked out; the reason is said and nothing is lost. */
+    /** Makes the change; where it is refused, the fields show again what is. */
     private void change(Vehicle next, String what) {
-        for (Finding finding : VehicleCheck.findings(next)) {
-            if (finding.severity() == Finding.Severity.ERROR) {
-                complain.accept(words.get().text(finding.message()));
-                refresh();
-                return;
-            }
+        Message said = Message.of(what, state.selectionProperty().get().mount());
+        if (!document.change(next, said, "")) {
+            refresh();
         }
-        document.change(next, Message.of(what, state.selectionProperty().get().mount()), "");
     }
 
     private void toggleMirror() {

@@ -18,7 +18,7 @@ import org.palanca.words.Words;
  * stretch behind it, its edges written at the side, the present pose as a dot and the worst pose as a ring.
  */
 final class StripPainter {
-    private static final double EDGE = 4;
+    private static final double EDGE = 8;
 
     private final GraphicsContext g;
     private final double width;
