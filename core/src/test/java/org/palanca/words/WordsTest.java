@@ -2,6 +2,7 @@ package org.palanca.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import java.text.MessageFormat;
 import java.util.Locale;
@@ -81,11 +82,9 @@ class WordsTest {
 
     @Test
     void badTextIsExplainedWithWhatWasUnderstood() {
-        try {
-            Lengths.parse("33 5/x", LengthStyle.INCH_SIXTEENTHS);
-        } catch (MeasureFormatException e) {
-            assertThat(words.text(e)).startsWith("Understood “33 5/”, then “x”: a whole number");
-        }
+        MeasureFormatException failure = catchThrowableOfType(
+                MeasureFormatException.class, () -> Lengths.parse("33 5/x", LengthStyle.INCH_SIXTEENTHS));
+        assertThat(words.text(failure)).startsWith("Understood “33 5/”, then “x”: a whole number");
     }
 
     @Test
