@@ -19,14 +19,14 @@
  *   <li>Axle roll is positive when the left wheel is up against the chassis. Body roll is the chassis against the
  *       ground, left side up positive, so a body roll makes the opposite axle roll.
  *   <li>Steer is positive to the left. Caster is positive when the upper end of the steering axis leans rearward.
- *   <li>Pinion angle is positive nose up.
+ *   <li>Pinion angle is positive nose up. Camber is positive top outward, toe positive front edge inward.
  * </ul>
  *
  * <h2>Reading order</h2>
  *
  * {@code units}, {@code words}, {@code geometry}, {@code vehicle} (what the user describes), {@code mechanism} (bodies
  * and constraints made from it, and their solution), {@code working} (how a number shows where it came from),
- * {@code result} (one class a quantity), {@code sweep}, {@code targets}, {@code shop} (what is cut), {@code drawing},
- * {@code io} (files in and out). A package uses only those before it.
+ * {@code result} (one class a quantity), {@code sweep}, {@code steering} (lock to lock), {@code targets}, {@code belief}
+ * (what is often said, tried), {@code shop} (what is cut), {@code drawing}, {@code io} (files in and out). A package uses only those before it.
  */
 package org.palanca;

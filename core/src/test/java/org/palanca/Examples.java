@@ -19,22 +19,36 @@ import org.palanca.io.json.VehicleFileException;
 import org.palanca.units.UnitStyle;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkHardware;
 import org.palanca.vehicle.LinkRole;
+import org.palanca.vehicle.Linkage;
 import org.palanca.vehicle.MassProperties;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Placement;
+import org.palanca.vehicle.SuspensionType;
+import org.palanca.vehicle.Traction;
 import org.palanca.vehicle.Travel;
 import org.palanca.vehicle.Tyre;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.Wheels;
 import org.palanca.words.Words;
 
 /** Vehicles that tests work on. */
 public final class Examples {
     /** The examples that ship. */
-    public static final List<String> FILES = List.of("tarn-4.palanca.json", "lark.palanca.json", "gorse.palanca.json");
+    public static final List<String> FILES = List.of(
+            "tarn-4.palanca.json",
+            "lark.palanca.json",
+            "gorse.palanca.json",
+            "plover.palanca.json",
+            "wain.palanca.json",
+            "marram.palanca.json");
+
+    /** Those of them whose axles are live and held by links alone. */
+    public static final List<String> LIVE_AXLES_ON_LINKS = FILES.subList(0, 3);
 
     public static final Words WORDS = Words.load(Locale.ENGLISH, UnitStyle.SHOP);
 
@@ -83,9 +97,9 @@ public final class Examples {
 
         public RearAxle link(String name, LinkRole role, Vector3D frame, Vector3D axle) {
             Vector3D line = new Vector3D(-wheelbase, 0, 0);
-            mounts.add(new Mount(name + " frame", Mount.FRAME, new Placement.At(frame.add(line))));
-            mounts.add(new Mount(name + " axle", Mount.AXLE, new Placement.At(axle.add(line))));
-            links.add(new Link(name, role, name + " frame", name + " axle", OptionalDouble.empty()));
+            mounts.add(new Mount(name + " frame", BodyNames.FRAME, new Placement.At(frame.add(line))));
+            mounts.add(new Mount(name + " axle", BodyNames.AXLE, new Placement.At(axle.add(line))));
+            links.add(new Link(name, role, name + " frame", name + " axle"));
             return this;
         }
 
@@ -102,15 +116,12 @@ public final class Examples {
         public Vehicle build() {
             Axle axle = new Axle(
                     AxlePlace.REAR,
-                    new Tyre(0.84, 0.4, 0.3),
-                    1.5,
+                    Wheels.upright(new Tyre(0.84, 0.4, 0.3), 1.5),
+                    new Travel(inches(5), inches(5)),
+                    Traction.byHousing(1, 0.4),
                     Math.toRadians(3),
                     OptionalDouble.empty(),
-                    new Travel(inches(5), inches(5)),
-                    1,
-                    0.4,
-                    mounts,
-                    links);
+                    Linkage.ofLinks(SuspensionType.TRIANGULATED_UPPERS, mounts, links));
             return new Vehicle(
                     "test",
                     1,
@@ -121,6 +132,7 @@ public final class Examples {
                     LinkHardware.COMMON,
                     Optional.empty(),
                     List.of(axle),
+                    List.of(),
                     new TreeMap<>());
         }
     }

@@ -45,15 +45,25 @@ public final class Main {
                 "pose and rates by the general solver / ours with all results",
                 PoseBenchmark::poseAndRatesByGeneralSolver,
                 PoseBenchmark::poseAndAllResults);
+        PairedRatio.print(
+                "one warm pose of two corners and a rack, general solver / ours",
+                PoseBenchmark::cornersByGeneralSolver,
+                PoseBenchmark::corners);
         allocation("pose");
         allocation("poseAndAllResults");
         allocation("map81");
         System.out.printf(
                 "81 x 81 poses, all results, one core: %.2f of a display frame (1/60 s)%n",
                 score("map81") / FRAME_MICROSECONDS);
+        frames("liveOnTwoCores", "four-link");
+        frames("rackOnTwoCores", "double wishbones with a rack, steered");
+        frames("bushedOnTwoCores", "radius arms on bushings with a steered axle");
+    }
+
+    private void frames(String name, String what) {
         System.out.printf(
-                "31 x 31 poses, all results, as redrawn while dragging: %.2f of a display frame%n",
-                score("map31") / FRAME_MICROSECONDS);
+                "41 x 41 poses, all results, two cores, %s: %.1f ms, %.2f of a display frame%n",
+                what, score(name) / 1000, score(name) / FRAME_MICROSECONDS);
     }
 
     private double score(String name) {

@@ -7,6 +7,8 @@ import org.palanca.cli.command.CheckCommand;
 import org.palanca.cli.command.CommandFailure;
 import org.palanca.cli.command.SheetCommand;
 import org.palanca.cli.command.SolveCommand;
+import org.palanca.cli.command.StartCommand;
+import org.palanca.cli.command.SteerCommand;
 import org.palanca.cli.command.SweepCommand;
 import org.palanca.cli.print.CliWords;
 import org.palanca.io.json.VehicleFileException;
@@ -26,7 +28,14 @@ import picocli.CommandLine.Spec;
         mixinStandardHelpOptions = true,
         version = "Palanca 0.1.0",
         resourceBundle = "org.palanca.cli.cli",
-        subcommands = {SolveCommand.class, SweepCommand.class, CheckCommand.class, SheetCommand.class})
+        subcommands = {
+            SolveCommand.class,
+            SweepCommand.class,
+            SteerCommand.class,
+            CheckCommand.class,
+            SheetCommand.class,
+            StartCommand.class
+        })
 public final class Main implements Runnable {
     @Spec
     private CommandSpec spec;

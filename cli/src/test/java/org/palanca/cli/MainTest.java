@@ -249,8 +249,40 @@ class MainTest {
 
     @Test
     void aNewerFileIsReadWithAWarning() throws IOException {
-        Files.writeString(tarn, Files.readString(tarn).replace("\"version\": 1", "\"version\": 2, \"later\": true"));
+        Files.writeString(tarn, Files.readString(tarn).replace("\"version\": 2", "\"version\": 3, \"later\": true"));
         assertThat(run("solve", tarn)).isEqualTo(ExitCodes.OK);
         assertThat(err).contains("newer version", "read-only");
+    }
+
+    @Test
+    void steerTellsWhereTheRackBelongs() throws IOException {
+        Path roadster = folder.resolve("roadster.palanca.json");
+        try (var in = MainTest.class.getResourceAsStream("/org/palanca/examples/plover.palanca.json")) {
+            Files.copy(in, roadster);
+        }
+        assertThat(run("steer", roadster, "--axle", "front")).isEqualTo(ExitCodes.OK);
+        assertThat(out)
+                .contains("Double wishbones", "Camber", "Full lock", "Turning circle", "1 1/16 in up", "not 2.5°");
+        assertThat(run("solve", roadster, "--axle", "front", "--steer", "100", "--scheme", "struts in front"))
+                .isEqualTo(ExitCodes.OK);
+        assertThat(out).contains("Ackermann");
+        assertThat(run("solve", roadster, "--scheme", "none")).isEqualTo(ExitCodes.USAGE);
+        assertThat(err).contains("struts in front");
+        assertThat(run("solve", roadster, "--steer", "130")).isEqualTo(ExitCodes.USAGE);
+    }
+
+    @Test
+    void startWritesAnyTypeAndRefusesWhatDoesNotGoTogether() {
+        Path file = folder.resolve("mine.palanca.json");
+        assertThat(run("start", file, "--rear", "leaf_springs", "--front", "radius_arms", "--steering", "high_steer"))
+                .isEqualTo(ExitCodes.OK);
+        assertThat(run("check", file)).isEqualTo(ExitCodes.OK);
+        assertThat(run("start", file)).isEqualTo(ExitCodes.USAGE);
+        assertThat(err).contains("is there already");
+        Path other = folder.resolve("other.palanca.json");
+        assertThat(run("start", other, "--front", "leaf_springs", "--steering", "rack"))
+                .isEqualTo(ExitCodes.USAGE);
+        assertThat(err).contains("pitman");
+        assertThat(other).doesNotExist();
     }
 }

@@ -7,6 +7,7 @@ import org.palanca.drawing.Shape.Point;
 import org.palanca.drawing.Shape.Role;
 import org.palanca.result.AxleModel;
 import org.palanca.result.AxleMotion;
+import org.palanca.result.WheelMotion;
 import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.FrameRails;
@@ -30,11 +31,14 @@ public final class AxleDrawing {
         this.elevation = elevation;
     }
 
-    /** Tyres, housing and links at the model's present pose. */
+    /** Tyres, housing, moving parts and links at the model's present pose. */
     public static List<Shape> axle(AxleModel model, Elevation elevation) {
         AxleDrawing drawing = new AxleDrawing(elevation);
         drawing.tyres(model);
-        drawing.housing(model);
+        if (!model.axle().independent()) {
+            drawing.housing(model);
+        }
+        drawing.shapes.addAll(new BodyDrawing(model, elevation).shapes());
         drawing.links(model);
         return List.copyOf(drawing.shapes);
     }
@@ -87,8 +91,13 @@ public final class AxleDrawing {
                 }
                 continue;
             }
-            Vector3D half = turned(motion, 0, axle.tyre().width() / 2, 0);
-            Vector3D reach = elevation == Elevation.TOP ? turned(motion, radius, 0, 0) : turned(motion, 0, 0, radius);
+            WheelMotion wheel = motion.wheel(side);
+            Vector3D axis = new Vector3D(wheel.axis(0), wheel.axis(1), wheel.axis(2));
+            Vector3D half = axis.scalarMultiply(axle.tyre().width() / 2);
+            Vector3D forward = Vector3D.crossProduct(axis, Vector3D.PLUS_K).normalize();
+            Vector3D reach = elevation == Elevation.TOP
+                    ? forward.scalarMultiply(radius)
+                    : Vector3D.crossProduct(forward, axis).scalarMultiply(radius);
             shapes.add(new Shape.Path(
                     Role.TYRE,
                     List.of(
@@ -140,8 +149,8 @@ public final class AxleDrawing {
                     Role.LINK, link.name(), point(mount(model, link.from())), point(mount(model, link.to()))));
         }
         for (Mount mount : axle.mounts()) {
-            shapes.add(new Shape.MountMark(
-                    Role.LINK, mount.name(), mount.body().equals(Mount.AXLE), point(mount(model, mount.name()))));
+            shapes.add(
+                    new Shape.MountMark(Role.LINK, mount.name(), !mount.onFrame(), point(mount(model, mount.name()))));
         }
     }
 

@@ -11,6 +11,8 @@ public sealed interface Shape {
         RAIL,
         TYRE,
         HOUSING,
+        /** A moving part that is neither housing nor link. */
+        BODY,
         LINK,
         EXTENSION,
         REACTION,

@@ -52,13 +52,24 @@ public record BallJoint(String name, BodyPoint a, BodyPoint b) implements Member
             }
         }
 
+        @Override
+        public void addCurvature(Configuration at, double[] weights, int row, double[] hessian, int columns) {
+            at.locate(bodyA, localA, atA);
+            at.locate(bodyB, localB, atB);
+            double x = weights[row];
+            double y = weights[row + 1];
+            double z = weights[row + 2];
+            Curvature.ofPoint(hessian, columns, bodyB, atB, x, y, z);
+            Curvature.ofPoint(hessian, columns, bodyA, atA, -x, -y, -z);
+        }
+
         private static void move(double[] jacobian, int at, double[] point, int axis, int sign) {
             int next = (axis + 1) % 3;
             int last = (axis + 2) % 3;
-            jacobian[at + axis] += sign;
+            jacobian[at + axis] = sign;
             // Component `axis` of w x arm.
-            jacobian[at + 3 + next] += sign * point[3 + last];
-            jacobian[at + 3 + last] -= sign * point[3 + next];
+            jacobian[at + 3 + next] = sign * point[3 + last];
+            jacobian[at + 3 + last] = -sign * point[3 + next];
         }
     }
 }

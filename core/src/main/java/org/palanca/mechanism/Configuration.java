@@ -95,6 +95,18 @@ public final class Configuration {
         out[5] = armZ;
     }
 
+    /** Turns a direction that is fixed to a body (-1: the chassis) from where it points at the design pose to now. */
+    public void turn(int body, double[] direction, double[] out) {
+        if (body < 0) {
+            System.arraycopy(direction, 0, out, 0, 3);
+            return;
+        }
+        for (int row = 0; row < 3; row++) {
+            int r = 9 * body + 3 * row;
+            out[row] = rotation[r] * direction[0] + rotation[r + 1] * direction[1] + rotation[r + 2] * direction[2];
+        }
+    }
+
     /** Entry of a body's rotation matrix, row by row; it turns design directions into present ones. */
     public double rotation(int body, int row, int column) {
         return rotation[9 * body + 3 * row + column];

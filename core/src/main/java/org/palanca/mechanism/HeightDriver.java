@@ -45,5 +45,11 @@ public record HeightDriver(String name, BodyPoint point) implements Driver {
             jacobian[first + 3] = at[4];
             jacobian[first + 4] = -at[3];
         }
+
+        @Override
+        public void addCurvature(Configuration where, double[] weights, int row, double[] hessian, int columns) {
+            where.locate(body, local, at);
+            Curvature.ofPoint(hessian, columns, body, at, 0, 0, weights[row]);
+        }
     }
 }

@@ -24,6 +24,8 @@ public record Rod(String name, BodyPoint a, BodyPoint b, double length) implemen
         private final double length;
         private final double[] atA = new double[6];
         private final double[] atB = new double[6];
+        private final double[] way = new double[36];
+        private final double[] along = new double[12];
 
         RodConstraint(int bodyA, double[] localA, int bodyB, double[] localB, double length) {
             this.bodyA = bodyA;
@@ -66,14 +68,68 @@ public record Rod(String name, BodyPoint a, BodyPoint b, double length) implemen
             }
         }
 
+        @Override
+        public void addCurvature(Configuration at, double[] weights, int row, double[] hessian, int columns) {
+            at.locate(bodyA, localA, atA);
+            at.locate(bodyB, localB, atB);
+            double x = atB[0] - atA[0];
+            double y = atB[1] - atA[1];
+            double z = atB[2] - atA[2];
+            double apart = Math.sqrt(x * x + y * y + z * z);
+            if (apart == 0) {
+                return;
+            }
+            double ux = x / apart;
+            double uy = y / apart;
+            double uz = z / apart;
+            double weight = weights[row];
+            Curvature.ofPoint(hessian, columns, bodyB, atB, weight * ux, weight * uy, weight * uz);
+            Curvature.ofPoint(hessian, columns, bodyA, atA, -weight * ux, -weight * uy, -weight * uz);
+            // What the ends move square to the bar lengthens it in the second order.
+            int first = bodyA < 0 ? 6 : 0;
+            int end = bodyB < 0 ? 6 : 12;
+            for (int i = first; i < end; i++) {
+                for (int axis = 0; axis < 3; axis++) {
+                    way[3 * i + axis] = moved(axis, i);
+                }
+                along[i] = ux * way[3 * i] + uy * way[3 * i + 1] + uz * way[3 * i + 2];
+            }
+            for (int i = first; i < end; i++) {
+                int into = (6 * (i < 6 ? bodyA : bodyB) + i % 6) * columns;
+                for (int j = first; j < end; j++) {
+                    double square = way[3 * i] * way[3 * j]
+                            + way[3 * i + 1] * way[3 * j + 1]
+                            + way[3 * i + 2] * way[3 * j + 2]
+                            - along[i] * along[j];
+                    hessian[into + 6 * (j < 6 ? bodyA : bodyB) + j % 6] += weight / apart * square;
+                }
+            }
+        }
+
+        /** Component {@code axis} of how the way from end to end changes by unknown {@code i} of the two bodies. */
+        private double moved(int axis, int i) {
+            double sign = i < 6 ? -1 : 1;
+            double[] arm = i < 6 ? atA : atB;
+            int unknown = i % 6;
+            if (unknown < 3) {
+                return unknown == axis ? sign : 0;
+            }
+            int turn = unknown - 3;
+            if (turn == axis) {
+                return 0;
+            }
+            // Component `axis` of w x arm.
+            return turn == (axis + 1) % 3 ? sign * arm[3 + (axis + 2) % 3] : -sign * arm[3 + (axis + 1) % 3];
+        }
+
         /** Speed of a point along a direction: direction for translation, arm x direction for rotation. */
         private static void along(double[] jacobian, int at, double[] point, double x, double y, double z) {
-            jacobian[at] += x;
-            jacobian[at + 1] += y;
-            jacobian[at + 2] += z;
-            jacobian[at + 3] += point[4] * z - point[5] * y;
-            jacobian[at + 4] += point[5] * x - point[3] * z;
-            jacobian[at + 5] += point[3] * y - point[4] * x;
+            jacobian[at] = x;
+            jacobian[at + 1] = y;
+            jacobian[at + 2] = z;
+            jacobian[at + 3] = point[4] * z - point[5] * y;
+            jacobian[at + 4] = point[5] * x - point[3] * z;
+            jacobian[at + 5] = point[3] * y - point[4] * x;
         }
     }
 }

@@ -1,21 +1,23 @@
 package org.palanca.result;
 
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.geometry.InstantCentre;
-import org.palanca.mechanism.Body;
 import org.palanca.mechanism.BodyPoint;
 import org.palanca.mechanism.Configuration;
 import org.palanca.mechanism.Mechanism;
 import org.palanca.mechanism.Pose;
 import org.palanca.mechanism.solve.Freedoms;
 import org.palanca.mechanism.solve.PoseSolver;
-import org.palanca.mechanism.solve.RigidPoseSolver;
 import org.palanca.mechanism.solve.Solution;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.Side;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Message;
 import org.palanca.working.Trace;
@@ -26,8 +28,8 @@ import org.palanca.working.Working;
  * it is not for two threads at once. Moving and evaluating allocate nothing.
  */
 public final class AxleModel {
-    private static final double[] BOTH_UP = {1, 1};
-    private static final double[] LEFT_UP_RIGHT_DOWN = {1, -1};
+    /** A bushing pushed by less is not worth a sentence [m]: a quarter of a millimetre. */
+    private static final double WORTH_SAYING = 0.00025;
 
     private final Vehicle vehicle;
     private final Axle axle;
@@ -36,12 +38,18 @@ public final class AxleModel {
     private final Result[] results;
     private final Result.Motion[] needs;
     private final AxleMotion motion;
-    private final double[] drivers = new double[2];
-    private final double[] heave = new double[6];
-    private final double[] roll = new double[6];
+    private final Modes modes;
+    private final double[] heaveRates;
+    private final double[] rollRates;
+    private final double[] steerRates;
+    private final double[] drivers;
     private final double[] located = new double[6];
+    private final double[] direction = new double[3];
     private final double[][] locals;
     private final int[] bodies;
+    private final double[][] bolts;
+    private final int[] boltBodies;
+    private final double lock;
     private boolean closed;
 
     /**
@@ -53,19 +61,61 @@ public final class AxleModel {
         this.vehicle = vehicle;
         axle = vehicle.axle(place).orElseThrow(() -> new IllegalArgumentException("no " + place.id() + " axle"));
         Mechanism mechanism = AxleMechanism.of(axle, vehicle.wheelbase());
-        solver = new RigidPoseSolver(mechanism);
-        catalogue = ResultCatalogue.of(axle);
-        results = catalogue.toArray(Result[]::new);
-        needs = catalogue.stream().map(Result::motion).toArray(Result.Motion[]::new);
-        motion = new AxleMotion(vehicle, axle);
+        solver = PoseSolver.of(mechanism);
+        modes = new Modes(mechanism.unknowns());
+        drivers = new double[mechanism.drivers().size()];
+        heaveRates = Arrays.copyOf(new double[] {1, 1}, drivers.length);
+        rollRates = Arrays.copyOf(new double[] {1, -1}, drivers.length);
+        steerRates = new double[drivers.length];
         locals = new double[axle.mounts().size()][];
         bodies = new int[locals.length];
         for (int i = 0; i < locals.length; i++) {
             Mount mount = axle.mounts().get(i);
-            bodies[i] = mount.body().equals(Body.GROUND) ? -1 : 0;
+            bodies[i] = mechanism.bodyIndex(mount.body());
             locals[i] = mechanism.local(new BodyPoint(mount.body(), axle.position(mount.name(), vehicle.wheelbase())));
         }
+        List<JointBolts.End> ends = JointBolts.of(axle, vehicle.wheelbase()).ends();
+        bolts = ends.stream().map(end -> end.direction().toArray()).toArray(double[][]::new);
+        boltBodies = ends.stream().mapToInt(end -> bodies[end.mount()]).toArray();
+        motion = new AxleMotion(
+                vehicle,
+                axle,
+                wheel(mechanism, Side.LEFT),
+                wheel(mechanism, Side.RIGHT),
+                bolts.length,
+                mechanism.members().size());
+        lock = lockTowardsLeft();
+        catalogue = ResultCatalogue.of(vehicle, axle, mechanism);
+        results = catalogue.toArray(Result[]::new);
+        needs = catalogue.stream().map(Result::motion).toArray(Result.Motion[]::new);
         moveTo(WheelTravel.RIDE);
+    }
+
+    private WheelMotion wheel(Mechanism mechanism, Side side) {
+        String body = AxleMechanism.wheelBody(axle, side);
+        Vector3D centre = AxleMechanism.wheelCentre(axle, vehicle.wheelbase(), side);
+        return new WheelMotion(
+                axle,
+                side,
+                mechanism.bodyIndex(AxleMechanism.carrier(axle, side)),
+                mechanism.bodyIndex(body),
+                mechanism.local(new BodyPoint(body, centre)));
+    }
+
+    /** The lock with the sign that turns the wheels to the left, found by trying; 0 where nothing steers. */
+    private double lockTowardsLeft() {
+        if (axle.steering().isEmpty()) {
+            return 0;
+        }
+        double amount = axle.steering().get().lock();
+        steerRates[drivers.length - 1] = 1;
+        moveTo(WheelTravel.RIDE);
+        double yaw = motion.wheel(1).steer().yaw() + motion.wheel(-1).steer().yaw();
+        if (closed && yaw < 0) {
+            steerRates[drivers.length - 1] = -1;
+            return -amount;
+        }
+        return amount;
     }
 
     public Vehicle vehicle() {
@@ -96,13 +146,27 @@ public final class AxleModel {
 
     /** Moves to a pose. On failure the last pose that closed stays, and {@link #closed} says so. */
     public boolean moveTo(WheelTravel travel) {
-        return moveTo(travel.left(), travel.right());
+        return moveTo(travel.left(), travel.right(), travel.steer());
     }
 
-    /** Moves to a pose by left and right travel [m, bump positive]. */
+    /** Moves to a pose by left and right travel [m, bump positive] with the steering straight ahead. */
     public boolean moveTo(double left, double right) {
+        return moveTo(left, right, 0);
+    }
+
+    /**
+     * Moves to a pose.
+     *
+     * @param left travel [m], bump positive
+     * @param right travel [m], bump positive
+     * @param steer part of the lock, from -1 full right to 1 full left; ignored where nothing steers
+     */
+    public boolean moveTo(double left, double right, double steer) {
         drivers[0] = left;
         drivers[1] = right;
+        if (drivers.length > 2) {
+            drivers[2] = lock * steer;
+        }
         closed = solver.moveTo(drivers);
         if (closed) {
             observe();
@@ -117,15 +181,24 @@ public final class AxleModel {
     }
 
     private void observe() {
-        boolean heaves = solver.motion(BOTH_UP, heave);
-        boolean rolls = solver.motion(LEFT_UP_RIGHT_DOWN, roll);
+        boolean heaves = solver.motion(heaveRates, modes.heave());
+        boolean rolls = solver.motion(rollRates, modes.roll());
+        boolean steers = drivers.length > 2 && solver.motion(steerRates, modes.steer());
+        modes.exist(heaves, rolls, steers);
         // Only now: asking for motions takes the pose down to the rounding.
         Configuration at = solver.configuration();
         motion.at(at);
-        motion.modes(heaves, heave, rolls, roll);
+        motion.modes(at, modes);
         for (int i = 0; i < locals.length; i++) {
             at.locate(bodies[i], locals[i], located);
             motion.mount(i, located[0], located[1], located[2]);
+        }
+        for (int i = 0; i < bolts.length; i++) {
+            at.turn(boltBodies[i], bolts[i], direction);
+            motion.bolt(i, direction);
+        }
+        for (int i = 0; i < solver.mechanism().members().size(); i++) {
+            motion.strain(i, solver.strain(i));
         }
     }
 
@@ -144,9 +217,19 @@ public final class AxleModel {
         return motion;
     }
 
-    /** Where the housing is at the last pose that closed. */
-    public Pose pose() {
-        return solver.configuration().pose(0);
+    /** The bodies, members and drivers it is made of. */
+    public Mechanism mechanism() {
+        return solver.mechanism();
+    }
+
+    /** Driver value at full left lock [m or rad, in the driver's own sense]; 0 where nothing steers. */
+    public double lock() {
+        return lock;
+    }
+
+    /** Where a body is at the last pose that closed, by its index in the mechanism. */
+    public Pose pose(int body) {
+        return solver.configuration().pose(body);
     }
 
     /** Every result at the present pose as plain numbers: NaN where unavailable, infinite where at infinity. */
@@ -166,6 +249,7 @@ public final class AxleModel {
                     case NONE -> true;
                     case HEAVE -> motion.heaveExists();
                     case ROLL -> motion.rollExists();
+                    case STEER -> motion.steerExists();
                 };
     }
 
@@ -178,8 +262,14 @@ public final class AxleModel {
             return new Outcome.Unavailable(whyNoMotion(result.motion()));
         }
         double value = result.evaluate(motion, Trace.NONE);
+        if (Double.isNaN(value)) {
+            return new Outcome.Unavailable(result.whyNone());
+        }
         if (!Double.isInfinite(value)) {
             return new Outcome.Value(value);
+        }
+        if (!result.seenFromTheSide()) {
+            return new Outcome.AtInfinity(0, value);
         }
         InstantCentre centre = motion.instantCentre();
         return centre instanceof InstantCentre.AtInfinity far
@@ -206,10 +296,41 @@ public final class AxleModel {
 
     /** What is loose or blocked at the present pose, in words; empty when the axle moves as it should. */
     public Optional<Message> whyUnsound() {
-        Freedoms freedoms = solver.solution() instanceof Solution.Closed shut
+        Solution solution = solver.solution();
+        if (solution instanceof Solution.Strained strained) {
+            return FaultWords.loose(axle.place(), strained.freedoms());
+        }
+        Freedoms freedoms = solution instanceof Solution.Closed shut
                 ? shut.freedoms()
-                : ((Solution.Open) solver.solution()).diagnosis().freedoms();
+                : ((Solution.Open) solution).diagnosis().freedoms();
         return FaultWords.unsound(axle.place(), freedoms);
+    }
+
+    /**
+     * The members whose bushings give at the present pose, most pushed first; empty where all are rigid. The bending of
+     * leaf springs is not among them: they give by design.
+     */
+    public List<Solution.Strain> strains() {
+        if (!(solver.solution() instanceof Solution.Strained strained)) {
+            return List.of();
+        }
+        return strained.strains().stream()
+                .filter(strain -> !strain.member().endsWith(LeafModel.BENDING))
+                .sorted(Comparator.comparingDouble((Solution.Strain strain) -> -Math.abs(strain.off())))
+                .toList();
+    }
+
+    /** What pushes the bushings at the present pose, with the most pushed one and how far; empty where nothing does. */
+    public Optional<Message> bindNote() {
+        List<Solution.Strain> strains = strains();
+        if (strains.isEmpty() || Math.abs(strains.get(0).off()) < WORTH_SAYING) {
+            return Optional.empty();
+        }
+        double roll = Math.asin((motion.wheelCentre(1, 2) - motion.wheelCentre(-1, 2)) / axle.track());
+        // What the layout blocks is told as it stands at ride; bushings that are pushed already mix the motions.
+        Mechanism mechanism = solver.mechanism();
+        Freedoms freedoms = Freedoms.at(mechanism, mechanism.atDesign());
+        return Optional.of(FaultWords.binds(axle, freedoms, strains.get(0), Math.abs(roll)));
     }
 
     private Message whyNoMotion(Result.Motion wanted) {

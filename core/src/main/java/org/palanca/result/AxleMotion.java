@@ -6,65 +6,80 @@ import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Vehicle;
 
 /**
- * Everything a result may look at, at one pose: where axle, wheels and mounts are, and the two instantaneous motions.
- * Overwritten at each pose by its {@link AxleModel}; nothing here allocates.
+ * Everything a result may look at, at one pose: where wheels and mounts are, and the instantaneous motions. Overwritten at
+ * each pose by its {@link AxleModel}; nothing here allocates.
  *
- * <p>The contact patch is the lowest point of a rigid wheel of the loaded radius, found again at each pose. Heights
- * above ground are taken from the height midway between the two patches.
+ * <p>The two wheels' carriers together have a motion of their own, half the sum of theirs: on a live axle that is the
+ * housing's, of independent wheels it is what the side view shows. So one side view serves both.
+ *
+ * <p>Heights above ground are taken from the height midway between the two contact patches.
  */
 public final class AxleMotion {
     private final Vehicle vehicle;
     private final Axle axle;
     private final double designX;
-    private final double radius;
-    private final double halfTrack;
+    private final WheelMotion leftWheel;
+    private final WheelMotion rightWheel;
     private final double[] rotation = new double[9];
     private final double[] mounts;
+    private final double[] bolts;
+    private final double[] strains;
     private final Twist heave = new Twist();
     private final Twist roll = new Twist();
     private boolean heaveExists;
     private boolean rollExists;
+    private boolean steerExists;
     private double centreX;
     private double centreY;
     private double centreZ;
-    private double patchX;
-    private double patchY;
-    private double patchZ;
 
-    AxleMotion(Vehicle vehicle, Axle axle) {
+    AxleMotion(Vehicle vehicle, Axle axle, WheelMotion leftWheel, WheelMotion rightWheel, int ends, int members) {
         this.vehicle = vehicle;
         this.axle = axle;
+        this.leftWheel = leftWheel;
+        this.rightWheel = rightWheel;
         designX = axle.lineX(vehicle.wheelbase());
-        radius = axle.tyre().loadedRadius();
-        halfTrack = axle.track() / 2;
         mounts = new double[3 * axle.mounts().size()];
+        bolts = new double[3 * ends];
+        strains = new double[members];
     }
 
-    /** Takes over the pose of the only moving body. */
+    /** Takes over a pose. The first body is the left wheel's carrier: a live axle's housing. */
     void at(Configuration configuration) {
         for (int row = 0; row < 3; row++) {
             rotation[3 * row] = configuration.rotation(0, row, 0);
             rotation[3 * row + 1] = configuration.rotation(0, row, 1);
             rotation[3 * row + 2] = configuration.rotation(0, row, 2);
         }
-        centreX = configuration.origin(0, 0);
-        centreY = configuration.origin(0, 1);
-        centreZ = configuration.origin(0, 2);
-        // Downwards in the wheel's plane: minus the part of the chassis' z that is square to the wheel's axis.
-        double axisX = rotation[1];
-        double axisY = rotation[4];
-        double axisZ = rotation[7];
-        double square = 1 / Math.sqrt(1 - axisZ * axisZ);
-        patchX = centreX + radius * square * axisZ * axisX;
-        patchY = centreY + radius * square * axisZ * axisY;
-        patchZ = centreZ - radius * square * (1 - axisZ * axisZ);
+        leftWheel.at(configuration);
+        rightWheel.at(configuration);
+        if (axle.independent()) {
+            centreX = (leftWheel.centre(0) + rightWheel.centre(0)) / 2;
+            centreY = (leftWheel.centre(1) + rightWheel.centre(1)) / 2;
+            centreZ = (leftWheel.centre(2) + rightWheel.centre(2)) / 2;
+        } else {
+            centreX = configuration.origin(0, 0);
+            centreY = configuration.origin(0, 1);
+            centreZ = configuration.origin(0, 2);
+        }
     }
 
-    void modes(boolean heaveIsFree, double[] heaveTwist, boolean rollIsFree, double[] rollTwist) {
-        heaveExists = heaveIsFree;
-        rollExists = rollIsFree;
-        heave.set(heaveTwist, centreX, centreY, centreZ);
-        roll.set(rollTwist, centreX, centreY, centreZ);
+    void modes(Configuration at, Modes modes) {
+        heaveExists = modes.heaves();
+        rollExists = modes.rolls();
+        steerExists = modes.steers();
+        leftWheel.modes(at, modes.heave(), modes.roll(), modes.steer());
+        rightWheel.modes(at, modes.heave(), modes.roll(), modes.steer());
+        heave.mean(leftWheel.carrierHeave(), rightWheel.carrierHeave(), centreX, centreY, centreZ);
+        roll.mean(leftWheel.carrierRoll(), rightWheel.carrierRoll(), centreX, centreY, centreZ);
+    }
+
+    void bolt(int end, double[] direction) {
+        System.arraycopy(direction, 0, bolts, 3 * end, 3);
+    }
+
+    void strain(int member, double off) {
+        strains[member] = off;
     }
 
     void mount(int index, double x, double y, double z) {
@@ -81,12 +96,17 @@ public final class AxleMotion {
         return axle;
     }
 
-    /** The motion in which both wheel centres rise at unit rate, or undefined when {@link #heaveExists} is false. */
+    /** One of the wheels; {@code side} +1 left, -1 right. */
+    public WheelMotion wheel(int side) {
+        return side > 0 ? leftWheel : rightWheel;
+    }
+
+    /** The carriers' motion while both wheel centres rise at unit rate; undefined when {@link #heaveExists} is false. */
     public Twist heave() {
         return heave;
     }
 
-    /** The motion in which the left wheel centre rises at +1 and the right one at -1. */
+    /** The carriers' motion while the left wheel centre rises at +1 and the right one at -1. */
     public Twist roll() {
         return roll;
     }
@@ -97,6 +117,11 @@ public final class AxleMotion {
 
     public boolean rollExists() {
         return rollExists;
+    }
+
+    /** Whether the steering can turn the wheels. */
+    public boolean steerExists() {
+        return steerExists;
     }
 
     /** Midway between the wheel centres, forward [m]. */
@@ -121,26 +146,35 @@ public final class AxleMotion {
 
     /** Midway between the contact patches, forward [m]. */
     public double patchX() {
-        return patchX;
+        return (leftWheel.patch(0) + rightWheel.patch(0)) / 2;
     }
 
     /** Midway between the contact patches, to the left [m]. */
     public double patchY() {
-        return patchY;
+        return (leftWheel.patch(1) + rightWheel.patch(1)) / 2;
     }
 
     /** Height of the ground midway between the patches [m], vehicle frame. */
     public double ground() {
-        return patchZ;
+        return (leftWheel.patch(2) + rightWheel.patch(2)) / 2;
     }
 
     /** Component 0 to 2 of a wheel centre [m]; {@code side} +1 left, -1 right. */
     public double wheelCentre(int side, int component) {
-        double centre = component == 0 ? centreX : component == 1 ? centreY : centreZ;
-        return centre + side * halfTrack * rotation[3 * component + 1];
+        return wheel(side).centre(component);
     }
 
-    /** Component 0 to 2 of a design direction as it points now. */
+    /** Component 0 to 2 of where the bolt of a link's end points now, by its place in {@link JointBolts}. */
+    public double bolt(int end, int component) {
+        return bolts[3 * end + component];
+    }
+
+    /** How far a member of the mechanism is pushed off what it would be if rigid [m]; 0 where it is rigid. */
+    public double strain(int member) {
+        return strains[member];
+    }
+
+    /** Component 0 to 2 of a direction of the housing at ride, as it points now. Live axles only. */
     public double turned(int component, double x, double y, double z) {
         int r = 3 * component;
         return rotation[r] * x + rotation[r + 1] * y + rotation[r + 2] * z;

@@ -3,9 +3,11 @@ package org.palanca.result;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.palanca.mechanism.solve.ClosureDiagnosis;
 import org.palanca.mechanism.solve.Freedoms;
 import org.palanca.mechanism.solve.Solution;
+import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.words.Message;
 
@@ -41,10 +43,40 @@ final class FaultWords {
         Message axle = axle(place);
         if (!freedoms.blocked().isEmpty()) {
             Freedoms.Blocked first = freedoms.blocked().get(0);
-            return Optional.of(
-                    Message.of("fault.blocked", axle, motion(first.motion()), String.join(", ", first.members())));
+            return Optional.of(Message.of("fault.blocked", axle, motion(first.motion()), names(first.members())));
         }
+        return loose(place, freedoms);
+    }
+
+    static Optional<Message> loose(AxlePlace place, Freedoms freedoms) {
+        Message axle = axle(place);
         return freedoms.loose().stream().findFirst().map(loose -> Message.of("fault.loose." + name(loose), axle));
+    }
+
+    /** A leaf spring's rigid half would block heave as well, so where there are leaves only the push is told. */
+    static Message binds(Axle axle, Freedoms freedoms, Solution.Strain most, double roll) {
+        Message place = axle(axle.place());
+        Message.Measure push = Message.length(Math.abs(most.off()));
+        if (freedoms.blocked().isEmpty() || !axle.linkage().leaves().isEmpty()) {
+            return Message.of("fault.pushes", place, most.member(), push, Message.angle(roll));
+        }
+        Freedoms.Blocked first = freedoms.blocked().get(0);
+        return Message.of(
+                "fault.binds",
+                place,
+                motion(first.motion()),
+                names(first.members()),
+                most.member(),
+                push,
+                Message.angle(roll));
+    }
+
+    /** Each joint once, whichever of its bushings are meant. */
+    private static String names(List<String> members) {
+        return members.stream()
+                .map(name -> name.split(AxleMechanism.AT)[0])
+                .distinct()
+                .collect(Collectors.joining(", "));
     }
 
     private static Message axle(AxlePlace place) {

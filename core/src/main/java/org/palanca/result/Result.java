@@ -1,6 +1,7 @@
 package org.palanca.result;
 
 import org.palanca.units.Quantity;
+import org.palanca.words.Message;
 import org.palanca.working.Trace;
 
 /** One quantity of one axle. Stateless but for which links it looks at. */
@@ -9,7 +10,9 @@ public interface Result {
     enum Motion {
         NONE,
         HEAVE,
-        ROLL
+        ROLL,
+        /** Steering turned, travel held. */
+        STEER
     }
 
     /** Stable name in files and output, such as {@code anti_squat}; word keys are made from it. */
@@ -29,10 +32,21 @@ public interface Result {
         return "";
     }
 
+    /** Why {@link #evaluate} may give no number at an ordinary pose. */
+    default Message whyNone() {
+        return Message.of("fault.no_number");
+    }
+
+    /** Whether infinity lies where the side-view instant centre does. */
+    default boolean seenFromTheSide() {
+        return true;
+    }
+
     /**
      * Works the result out. With {@link Trace#NONE} it allocates nothing.
      *
-     * @return the value [inside unit of {@link #quantity}]; infinite where the answer lies at infinity
+     * @return the value [inside unit of {@link #quantity}]; infinite where the answer lies at infinity, NaN where there
+     *     is none
      */
     double evaluate(AxleMotion motion, Trace trace);
 }

@@ -2,45 +2,110 @@ package org.palanca.result;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.palanca.mechanism.Bushed;
+import org.palanca.mechanism.Mechanism;
+import org.palanca.mechanism.Member;
+import org.palanca.mechanism.PointOnPlane;
 import org.palanca.result.attitude.AxleShift;
 import org.palanca.result.attitude.AxleSteer;
 import org.palanca.result.attitude.CasterAngle;
 import org.palanca.result.attitude.PinionAngle;
+import org.palanca.result.bind.BushingPush;
+import org.palanca.result.corner.CornerCentre;
+import org.palanca.result.links.JointMisalignment;
 import org.palanca.result.links.LinkEnds;
 import org.palanca.result.links.LinkLength;
+import org.palanca.result.links.LinkSlope;
 import org.palanca.result.links.MountSeparation;
 import org.palanca.result.links.PlanAngle;
+import org.palanca.result.roll.PatchRollCentre;
 import org.palanca.result.roll.RollAxisSlope;
 import org.palanca.result.roll.RollCentreHeight;
 import org.palanca.result.roll.RollSteer;
+import org.palanca.result.roll.WheelRollSteer;
 import org.palanca.result.side.AntiPercent;
 import org.palanca.result.side.InstantCentreResult;
 import org.palanca.result.side.ReactionLine;
+import org.palanca.result.steer.Ackermann;
+import org.palanca.result.steer.BumpSteer;
+import org.palanca.result.steer.DragLinkMatch;
+import org.palanca.result.steer.SteerRate;
+import org.palanca.result.wheel.Camber;
+import org.palanca.result.wheel.KingpinAngle;
+import org.palanca.result.wheel.KingpinAtGround;
+import org.palanca.result.wheel.Toe;
+import org.palanca.result.wheel.TrackChange;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
-import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.Side;
+import org.palanca.vehicle.Vehicle;
 
 /** Which results an axle has, in the order a builder reads them. */
 public final class ResultCatalogue {
-    private ResultCatalogue() {}
+    /** Links whose slope in front view a builder looks at. */
+    private static final List<LinkRole> ACROSS = List.of(LinkRole.PANHARD, LinkRole.DRAG_LINK, LinkRole.TIE_ROD);
+
+    private final Vehicle vehicle;
+    private final Axle axle;
+    private final Mechanism mechanism;
+    private final List<Result> results = new ArrayList<>();
+
+    private ResultCatalogue(Vehicle vehicle, Axle axle, Mechanism mechanism) {
+        this.vehicle = vehicle;
+        this.axle = axle;
+        this.mechanism = mechanism;
+    }
 
     /** The results that make sense for this axle: no caster where nothing steers, no pair angle without a pair. */
-    public static List<Result> of(Axle axle) {
-        List<Result> results = new ArrayList<>();
+    public static List<Result> of(Vehicle vehicle, Axle axle, Mechanism mechanism) {
+        return new ResultCatalogue(vehicle, axle, mechanism).build();
+    }
+
+    private List<Result> build() {
         AxlePlace place = axle.place();
         if (axle.driveShare() > 0) {
             results.add(new AntiPercent(place, AntiPercent.Force.DRIVE));
         }
+        if (axle.independent()) {
+            corners();
+        } else {
+            housing();
+        }
+        steering();
+        for (Side side : Side.values()) {
+            if (!axle.independent() && SteeringAxis.of(axle, side).isEmpty()) {
+                break;
+            }
+            alignment(side);
+        }
+        if (!axle.links().isEmpty()) {
+            results.add(new JointMisalignment(JointBolts.of(axle, vehicle.wheelbase())));
+        }
+        for (LinkRole role : ACROSS) {
+            axle.links(role).forEach(link -> results.add(new LinkSlope(link.name(), ends(link))));
+        }
+        for (Link link : axle.links()) {
+            results.add(new LinkLength(link.name(), ends(link)));
+        }
+        return List.copyOf(results);
+    }
+
+    /** What is read off a live axle's housing and its links. */
+    private void housing() {
+        AxlePlace place = axle.place();
         results.add(new RollCentreHeight(RollCentreHeight.Above.GROUND));
         results.add(new RollSteer());
+        bind();
         results.add(new PinionAngle());
         if (axle.caster().isPresent()) {
             results.add(new CasterAngle());
         }
-        List<LinkEnds> uppers = pair(results, axle, LinkRole.UPPER);
-        List<LinkEnds> lowers = pair(results, axle, LinkRole.LOWER);
+        List<LinkEnds> uppers = pair(LinkRole.UPPER);
+        List<LinkEnds> lowers = pair(LinkRole.LOWER);
         if (axle.brakeShare() > 0) {
             results.add(new AntiPercent(place, AntiPercent.Force.BRAKE));
         }
@@ -56,15 +121,84 @@ public final class ResultCatalogue {
             results.add(new MountSeparation(MountSeparation.End.FRAME, uppers, lowers));
             results.add(new MountSeparation(MountSeparation.End.AXLE, uppers, lowers));
         }
-        for (Link link : axle.links()) {
-            results.add(new LinkLength(link.name(), ends(axle, link)));
-        }
-        return List.copyOf(results);
     }
 
-    private static List<LinkEnds> pair(List<Result> results, Axle axle, LinkRole role) {
-        List<LinkEnds> links =
-                axle.links(role).stream().map(link -> ends(axle, link)).toList();
+    /** What is read off two independent wheels together. */
+    private void corners() {
+        results.add(new PatchRollCentre(PatchRollCentre.Coordinate.HEIGHT));
+        results.add(new Camber(Side.LEFT));
+        results.add(new BumpSteer(Side.LEFT));
+        if (axle.brakeShare() > 0) {
+            results.add(new AntiPercent(axle.place(), AntiPercent.Force.BRAKE));
+        }
+        results.add(new WheelRollSteer("roll_steer"));
+        results.add(new TrackChange());
+        results.add(new PatchRollCentre(PatchRollCentre.Coordinate.OFFSET));
+        results.add(new PatchRollCentre(PatchRollCentre.Coordinate.CHASSIS_HEIGHT));
+        for (Side side : Side.values()) {
+            for (CornerCentre.Coordinate coordinate : CornerCentre.Coordinate.values()) {
+                results.add(new CornerCentre(coordinate, side));
+            }
+        }
+        results.add(new AxleShift(AxleShift.Direction.WHEELBASE));
+    }
+
+    private void alignment(Side side) {
+        if (side == Side.RIGHT || !axle.independent()) {
+            results.add(new Camber(side));
+            results.add(new BumpSteer(side));
+        }
+        results.add(new Toe(Toe.Sense.TOE_IN, side));
+        SteeringAxis.of(axle, side).ifPresent(axis -> {
+            results.add(new KingpinAngle(KingpinAngle.View.SIDE, axis, side));
+            results.add(new KingpinAngle(KingpinAngle.View.FRONT, axis, side));
+            results.add(new KingpinAtGround(KingpinAtGround.Direction.SCRUB, axis, side));
+            results.add(new KingpinAtGround(KingpinAtGround.Direction.TRAIL, axis, side));
+        });
+    }
+
+    private void steering() {
+        if (axle.steering().isEmpty()) {
+            return;
+        }
+        Optional<SteeringAxis> left = SteeringAxis.of(axle, Side.LEFT);
+        Optional<SteeringAxis> right = SteeringAxis.of(axle, Side.RIGHT);
+        boolean known = left.isPresent() && right.isPresent();
+        results.add(known ? new Ackermann(left.get(), right.get()) : new Ackermann());
+        results.add(new SteerRate(
+                axle.linkage().joint(axle.steering().get().joint()).orElseThrow() instanceof Joint.Hinge));
+        results.add(new Toe(Toe.Sense.STEER, Side.LEFT));
+        results.add(new Toe(Toe.Sense.STEER, Side.RIGHT));
+        if (!axle.independent()) {
+            results.add(new WheelRollSteer("held_roll_steer"));
+        }
+        List<Link> drags = axle.links(LinkRole.DRAG_LINK);
+        List<Link> panhards = axle.links(LinkRole.PANHARD);
+        if (drags.size() == 1 && panhards.size() == 1) {
+            LinkEnds drag = ends(drags.get(0));
+            LinkEnds panhard = ends(panhards.get(0));
+            results.add(new DragLinkMatch(DragLinkMatch.Of.SLOPE, drag, panhard));
+            results.add(new DragLinkMatch(DragLinkMatch.Of.LENGTH, drag, panhard));
+        }
+    }
+
+    private void bind() {
+        List<Integer> giving = new ArrayList<>();
+        for (int i = 0; i < mechanism.members().size(); i++) {
+            Member member = mechanism.members().get(i);
+            boolean bends = member instanceof Bushed bushed && bushed.rigid() instanceof PointOnPlane;
+            if (member instanceof Bushed && !(bends && member.name().endsWith(LeafModel.BENDING))) {
+                giving.add(i);
+            }
+        }
+        if (!giving.isEmpty()) {
+            results.add(new BushingPush(BushingPush.As.DISTANCE, mechanism, giving));
+            results.add(new BushingPush(BushingPush.As.FORCE, mechanism, giving));
+        }
+    }
+
+    private List<LinkEnds> pair(LinkRole role) {
+        List<LinkEnds> links = axle.links(role).stream().map(this::ends).toList();
         if (links.size() == 2) {
             results.add(new PlanAngle(role, links.get(0), links.get(1)));
         }
@@ -72,19 +206,9 @@ public final class ResultCatalogue {
     }
 
     /** A link's ends, the frame end first whichever way it was written. */
-    private static LinkEnds ends(Axle axle, Link link) {
-        int from = index(axle, link.from());
-        int to = index(axle, link.to());
-        boolean frameFirst = axle.mounts().get(from).body().equals(Mount.FRAME);
-        return frameFirst ? new LinkEnds(from, to) : new LinkEnds(to, from);
-    }
-
-    private static int index(Axle axle, String mount) {
-        for (int i = 0; i < axle.mounts().size(); i++) {
-            if (axle.mounts().get(i).name().equals(mount)) {
-                return i;
-            }
-        }
-        throw new IllegalArgumentException("no mount \"" + mount + "\"");
+    private LinkEnds ends(Link link) {
+        int from = axle.mountIndex(link.from());
+        int to = axle.mountIndex(link.to());
+        return axle.mounts().get(to).onFrame() ? new LinkEnds(to, from) : new LinkEnds(from, to);
     }
 }

@@ -15,16 +15,36 @@ public final class Twist {
     private double wy;
     private double wz;
 
-    void set(double[] twist, double originX, double originY, double originZ) {
+    /** Takes over a body's six numbers from a place in an array, stated at the body's origin. */
+    void set(double[] twist, int at, double originX, double originY, double originZ) {
         x = originX;
         y = originY;
         z = originZ;
-        vx = twist[0];
-        vy = twist[1];
-        vz = twist[2];
-        wx = twist[3];
-        wy = twist[4];
-        wz = twist[5];
+        vx = twist[at];
+        vy = twist[at + 1];
+        vz = twist[at + 2];
+        wx = twist[at + 3];
+        wy = twist[at + 4];
+        wz = twist[at + 5];
+    }
+
+    /**
+     * Half the sum of two motions, stated at a place: for two uprights what they do together as one body. A live axle's
+     * housing gives itself.
+     */
+    void mean(Twist one, Twist other, double atX, double atY, double atZ) {
+        double forward = (one.forward(atY, atZ) + other.forward(atY, atZ)) / 2;
+        double left = (one.left(atX, atZ) + other.left(atX, atZ)) / 2;
+        double up = (one.up(atX, atY) + other.up(atX, atY)) / 2;
+        wx = (one.wx + other.wx) / 2;
+        wy = (one.wy + other.wy) / 2;
+        wz = (one.wz + other.wz) / 2;
+        x = atX;
+        y = atY;
+        z = atZ;
+        vx = forward;
+        vy = left;
+        vz = up;
     }
 
     /** Forward velocity of the body's point now at a height and an offset from the centreline [m/m]. */

@@ -28,15 +28,25 @@ public record LinkCut(
         ThreadEngagement mid,
         ThreadEngagement out,
         ThreadEngagement in) {
-    /** Every link of the vehicle, in the order of the file. */
+    /** Every link of the vehicle that is a bar of its own, in the order of the file. */
     public static List<LinkCut> list(Vehicle vehicle) {
         List<LinkCut> cuts = new ArrayList<>();
         for (Axle axle : vehicle.axles()) {
             for (Link link : axle.links()) {
-                cuts.add(of(vehicle, axle, link));
+                if (!partOfArm(axle, link)) {
+                    cuts.add(of(vehicle, axle, link));
+                }
             }
         }
         return List.copyOf(cuts);
+    }
+
+    /** Legs that meet in one mount are welded into a wishbone or a bar of triangles, and are no tube with two inserts. */
+    private static boolean partOfArm(Axle axle, Link link) {
+        return axle.links().stream()
+                .filter(other -> other != link)
+                .anyMatch(
+                        other -> other.from().equals(link.from()) || other.to().equals(link.to()));
     }
 
     private static LinkCut of(Vehicle vehicle, Axle axle, Link link) {

@@ -1,5 +1,7 @@
 package org.palanca.sweep;
 
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executor;
 import org.palanca.result.AxleModel;
 import org.palanca.vehicle.Axle;
 
@@ -28,18 +30,39 @@ public final class TravelMap {
 
     /** Visits every pose in a serpentine, so that each is next to the one before. Allocates nothing where poses close. */
     public void fill(AxleModel model) {
+        fillRows(model, 0, size, 0, row);
+    }
+
+    /**
+     * The same at one steering, half of it on another core.
+     *
+     * @param other a second model of the same axle
+     * @param steer part of the lock, see {@link org.palanca.result.WheelTravel#steer}
+     * @param core where the second half is worked out
+     */
+    public void fill(AxleModel model, AxleModel other, double steer, Executor core) {
+        int half = size / 2;
+        double[] otherRow = new double[results];
+        CompletableFuture<Void> second =
+                CompletableFuture.runAsync(() -> fillRows(other, half, size, steer, otherRow), core);
+        fillRows(model, 0, half, steer, row);
+        second.join();
+    }
+
+    private void fillRows(AxleModel model, int from, int to, double steer, double[] into) {
         Axle axle = model.axle();
-        model.moveTo(0, 0);
-        for (int i = 0; i < size; i++) {
+        model.moveTo(0, 0, 0);
+        model.moveTo(0, 0, steer);
+        for (int i = from; i < to; i++) {
             for (int k = 0; k < size; k++) {
-                int j = i % 2 == 0 ? k : size - 1 - k;
-                boolean closes = model.moveTo(travel(axle, j), travel(axle, i));
+                int j = (i - from) % 2 == 0 ? k : size - 1 - k;
+                boolean closes = model.moveTo(travel(axle, j), travel(axle, i), steer);
                 if (closes) {
-                    model.evaluate(row);
+                    model.evaluate(into);
                 }
                 int at = (i * size + j) * results;
                 for (int r = 0; r < results; r++) {
-                    values[at + r] = closes ? row[r] : Double.NaN;
+                    values[at + r] = closes ? into[r] : Double.NaN;
                 }
             }
         }

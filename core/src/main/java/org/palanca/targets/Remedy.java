@@ -71,7 +71,7 @@ public record Remedy(MountRef mount, Vector3D by, Vehicle after, Scorecard.Mark 
 
         Optional<Remedy> run(BooleanSupplier goOn) {
             for (Mount mount : axle.mounts()) {
-                double reach = mount.body().equals(Mount.FRAME) ? FARTHEST_ALONG : 0;
+                double reach = mount.onFrame() ? FARTHEST_ALONG : 0;
                 for (double along = -reach; along <= reach + GRID_SLACK && !mount.mirrored(); along += STEP_ALONG) {
                     if (!goOn.getAsBoolean()) {
                         return Optional.empty();

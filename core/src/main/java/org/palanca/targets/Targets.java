@@ -24,6 +24,8 @@ public final class Targets {
     private static final double NO_LIMIT = Double.POSITIVE_INFINITY;
     private static final Map<Use, Map<String, TargetBand>> DEFAULTS = defaults();
 
+    private static final Map<String, TargetBand> CORNERS = corners();
+
     private Targets() {}
 
     /** The key a band is filed under: {@code rear.anti_squat}. */
@@ -46,8 +48,13 @@ public final class Targets {
                     .isPresent();
             return Optional.ofNullable(lower ? DEFAULTS.get(use).get("lower_link_length") : null);
         }
-        TargetBand placed = DEFAULTS.get(use).get(axle.place().id() + "." + id);
-        return Optional.ofNullable(placed != null ? placed : DEFAULTS.get(use).get(id));
+        String name = id.split("\\.")[0];
+        if (axle.independent()) {
+            // The heights and shares usual for live axles say nothing of independent wheels.
+            return Optional.ofNullable(CORNERS.get(name));
+        }
+        TargetBand placed = DEFAULTS.get(use).get(axle.place().id() + "." + name);
+        return Optional.ofNullable(placed != null ? placed : DEFAULTS.get(use).get(name));
     }
 
     private static Map<Use, Map<String, TargetBand>> defaults() {
@@ -71,6 +78,7 @@ public final class Targets {
         bands.put("separation_frame", band(inches(5.5), inches(9)));
         bands.put("separation_axle", band(inches(8), inches(12)));
         bands.put("lower_link_length", band(inches(30), inches(45)));
+        steered(bands);
         bands.put("side_shift", throughTravel(inches(-0.75), inches(0.75)));
         return bands;
     }
@@ -101,12 +109,36 @@ public final class Targets {
         return bands;
     }
 
+    /** Of independent wheels, whatever the use; half a degree of toe through the whole travel is felt as wandering. */
+    private static Map<String, TargetBand> corners() {
+        Map<String, TargetBand> bands = new HashMap<>();
+        bands.put("roll_centre_height", band(inches(-1), inches(8)));
+        bands.put("camber", new TargetBand(Math.toRadians(-4), Math.toRadians(1), Scope.TRAVEL, COMMON_PRACTICE));
+        bands.put("toe", new TargetBand(Math.toRadians(-0.35), Math.toRadians(0.5), Scope.TRAVEL, COMMON_PRACTICE));
+        bands.put("kingpin_caster", degrees(2, 9));
+        bands.put("scrub_radius", band(inches(-1), inches(4.5)));
+        bands.put("anti_dive", band(-5, 50));
+        bands.put("joint_misalignment", new TargetBand(0, Math.toRadians(25), Scope.TRAVEL, COMMON_PRACTICE));
+        return bands;
+    }
+
     private static Map<String, TargetBand> road() {
         Map<String, TargetBand> bands = new HashMap<>();
         bands.put("rear.pinion_angle", degrees(-4, 4));
         bands.put("caster", degrees(3, 8));
         bands.put("upper_plan_angle", degrees(40, 180));
+        steered(bands);
         return bands;
+    }
+
+    /** A steered live axle: caster of its kingpins, and a drag link that follows the panhard. */
+    private static void steered(Map<String, TargetBand> bands) {
+        bands.put("kingpin_caster", degrees(3, 9));
+        bands.put("held_roll_steer", band(-10, 15));
+        bands.put(
+                "drag_link_slope_gap",
+                new TargetBand(Math.toRadians(-2), Math.toRadians(2), Scope.RIDE, COMMON_PRACTICE));
+        bands.put("bushing_push", band(0, inches(0.125)));
     }
 
     private static TargetBand band(double low, double high) {

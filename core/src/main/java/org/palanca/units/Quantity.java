@@ -15,7 +15,11 @@ public enum Quantity {
     /** Radians per metre of wheel travel. */
     TURN_PER_TRAVEL("rad_per_m", 1),
     /** Kilograms. */
-    MASS("kg", 1);
+    MASS("kg", 1),
+    /** Newtons inside and in files, pounds-force or newtons on screen. */
+    FORCE("n", 1),
+    /** Newtons per metre inside, newtons per millimetre in files, pounds-force per inch on screen. */
+    RATE("n_per_mm", 0.001);
 
     private final String fileUnit;
     private final double fileFactor;

@@ -6,6 +6,9 @@ package org.palanca.units;
  * @param length how lengths are written
  */
 public record UnitStyle(LengthStyle length) {
+    /** The pound-force [N], from the international pound and standard gravity. */
+    public static final double POUND_FORCE = 4.4482216152605;
+
     /** Inches to the nearest sixteenth. */
     public static final UnitStyle SHOP = new UnitStyle(LengthStyle.INCH_SIXTEENTHS);
 
@@ -13,7 +16,7 @@ public record UnitStyle(LengthStyle length) {
     public record Text(String number, String unit) {
         /** Both, with a blank where the unit wants one. */
         public String joined() {
-            return unit.isEmpty() || unit.equals("°") ? number + unit : number + " " + unit;
+            return unit.isEmpty() || unit.startsWith("°") ? number + unit : number + " " + unit;
         }
     }
 
@@ -30,9 +33,14 @@ public record UnitStyle(LengthStyle length) {
             case RATIO, PER_TRAVEL -> Lengths.decimal(value, 4);
             case TURN_PER_TRAVEL ->
                 length.inches()
-                        ? Lengths.decimal(Math.toDegrees(value) * Lengths.INCH, 4)
-                        : Lengths.decimal(Math.toDegrees(value) / 100, 4);
+                        ? Lengths.decimal(Math.toDegrees(value) * Lengths.INCH, 3)
+                        : Lengths.decimal(Math.toDegrees(value) / 100, 3);
             case MASS -> Lengths.decimal(value, 0);
+            case FORCE -> Lengths.decimal(length.inches() ? value / POUND_FORCE : value, 0);
+            case RATE ->
+                length.inches()
+                        ? Lengths.decimal(value / POUND_FORCE * Lengths.INCH, 0)
+                        : Lengths.decimal(value / 1000, 1);
         };
         return new Text(number, unit);
     }
@@ -47,6 +55,8 @@ public record UnitStyle(LengthStyle length) {
             case PER_TRAVEL -> length.inches() ? "in/in" : "mm/mm";
             case TURN_PER_TRAVEL -> length.inches() ? "°/in" : "°/cm";
             case MASS -> "kg";
+            case FORCE -> length.inches() ? "lbf" : "N";
+            case RATE -> length.inches() ? "lbf/in" : "N/mm";
         };
     }
 

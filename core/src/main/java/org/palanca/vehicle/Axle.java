@@ -9,71 +9,136 @@ import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
- * A live axle: housing, wheels, and the links that hold it.
+ * Two wheels across the vehicle and what holds them: a live axle, or two independent corners.
  *
  * @param place front or rear
- * @param tyre the same on both sides
- * @param track between the middles of the two tyres [m]
- * @param pinion pinion angle at ride [rad], nose up positive, against the chassis
- * @param caster at ride [rad], upper end rearward positive; empty where the axle does not steer
+ * @param wheels tyres, track, camber and toe at ride
  * @param travel of each wheel from ride
- * @param driveShare part of the whole thrust at this axle, 0 to 1
- * @param brakeShare part of the whole braking at this axle, 0 to 1
- * @param mounts in the order of the file
- * @param links in the order of the file
+ * @param traction its part in driving and braking
+ * @param pinion pinion angle at ride [rad], nose up positive, against the chassis
+ * @param caster of a live axle that has no kingpins of its own [rad], upper end rearward positive; else empty
+ * @param linkage what holds and steers it
  */
 public record Axle(
         AxlePlace place,
-        Tyre tyre,
-        double track,
+        Wheels wheels,
+        Travel travel,
+        Traction traction,
         double pinion,
         OptionalDouble caster,
-        Travel travel,
-        double driveShare,
-        double brakeShare,
-        List<Mount> mounts,
-        List<Link> links) {
-    public Axle {
-        mounts = List.copyOf(mounts);
-        links = List.copyOf(links);
+        Linkage linkage) {
+    public Tyre tyre() {
+        return wheels.tyre();
+    }
+
+    /** Between the middles of the two tyres [m]. */
+    public double track() {
+        return wheels.track();
+    }
+
+    /** Part of the whole thrust at this axle, 0 to 1. */
+    public double driveShare() {
+        return traction.drive();
+    }
+
+    /** Part of the whole braking at this axle, 0 to 1. */
+    public double brakeShare() {
+        return traction.brake();
+    }
+
+    public SuspensionType type() {
+        return linkage.type();
+    }
+
+    /** Whether each wheel has its own mechanism. */
+    public boolean independent() {
+        return linkage.type().independent();
+    }
+
+    public List<Mount> mounts() {
+        return linkage.mounts();
+    }
+
+    public List<Link> links() {
+        return linkage.links();
+    }
+
+    public List<Joint> joints() {
+        return linkage.joints();
+    }
+
+    public Optional<Steering> steering() {
+        return linkage.steering();
     }
 
     public Optional<Mount> mount(String name) {
-        return mounts.stream().filter(mount -> mount.name().equals(name)).findFirst();
+        return mounts().stream().filter(mount -> mount.name().equals(name)).findFirst();
+    }
+
+    /** Whether any mount or joint is on a body of that name. */
+    public boolean hasBody(String body) {
+        return mounts().stream().anyMatch(mount -> mount.body().equals(body))
+                || joints().stream().anyMatch(joint -> joint.body().equals(body));
+    }
+
+    /**
+     * Place of a mount in {@link #mounts}.
+     *
+     * @throws IllegalArgumentException when there is no such mount
+     */
+    public int mountIndex(String name) {
+        for (int i = 0; i < mounts().size(); i++) {
+            if (mounts().get(i).name().equals(name)) {
+                return i;
+            }
+        }
+        throw new IllegalArgumentException("no mount \"" + name + "\" on the " + place.id());
     }
 
     public Optional<Link> link(String name) {
-        return links.stream().filter(link -> link.name().equals(name)).findFirst();
+        return links().stream().filter(link -> link.name().equals(name)).findFirst();
     }
 
     public List<Link> links(LinkRole role) {
-        return links.stream().filter(link -> link.role() == role).toList();
+        return links().stream().filter(link -> link.role() == role).toList();
     }
 
     /** This axle with one mount put in the place of the mount of that name. */
     public Axle withMount(Mount changed) {
-        List<Mount> next = new ArrayList<>(mounts);
+        List<Mount> next = new ArrayList<>(mounts());
         next.replaceAll(mount -> mount.name().equals(changed.name()) ? changed : mount);
         return withMounts(next);
     }
 
     public Axle withMounts(List<Mount> other) {
-        return new Axle(place, tyre, track, pinion, caster, travel, driveShare, brakeShare, other, links);
+        return withLinkage(linkage.withMounts(other));
+    }
+
+    public Axle withLinkage(Linkage other) {
+        return new Axle(place, wheels, travel, traction, pinion, caster, other);
+    }
+
+    public Axle withWheels(Wheels other) {
+        return new Axle(place, other, travel, traction, pinion, caster, linkage);
+    }
+
+    public Axle withTraction(Traction other) {
+        return new Axle(place, wheels, travel, other, pinion, caster, linkage);
     }
 
     /** This axle with one link put in the place of the link of that name. */
     public Axle withLink(Link changed) {
-        List<Link> next = new ArrayList<>(links);
+        List<Link> next = new ArrayList<>(links());
         next.replaceAll(link -> link.name().equals(changed.name()) ? changed : link);
-        return new Axle(place, tyre, track, pinion, caster, travel, driveShare, brakeShare, mounts, next);
+        return withLinkage(linkage.withLinks(next));
     }
 
     public Axle withTravel(Travel other) {
-        return new Axle(place, tyre, track, pinion, caster, other, driveShare, brakeShare, mounts, links);
+        return new Axle(place, wheels, other, traction, pinion, caster, linkage);
     }
 
     public Axle withAngles(double newPinion, OptionalDouble newCaster) {
-        return new Axle(place, tyre, track, newPinion, newCaster, travel, driveShare, brakeShare, mounts, links);
+        return new Axle(place, wheels, travel, traction, newPinion, newCaster, linkage);
     }
 
     /** x of the axle line at ride [m]. */
@@ -96,20 +161,29 @@ public record Axle(
         if (!seen.add(name)) {
             throw new IllegalArgumentException("mount \"" + name + "\" mirrors itself");
         }
-        Placement placement = mount.placement();
+        if (mount.placement() instanceof Placement.MirrorOf mirror) {
+            Vector3D master = position(mirror.mount(), wheelbase, seen);
+            return new Vector3D(master.getX(), -master.getY(), master.getZ());
+        }
+        return position(mount.placement(), wheelbase);
+    }
+
+    /** Where another hole of a mount is at ride [m], vehicle frame. */
+    public Vector3D position(Hole hole, double wheelbase) {
+        return position(hole.placement(), wheelbase);
+    }
+
+    private Vector3D position(Placement placement, double wheelbase) {
         if (placement instanceof Placement.At at) {
             return at.point();
         }
-        if (placement instanceof Placement.Taped taped) {
-            return new Vector3D(lineX(wheelbase) + taped.ahead(), taped.side().sign() * taped.out(), taped.up());
-        }
-        Vector3D master = position(((Placement.MirrorOf) placement).mount(), wheelbase, seen);
-        return new Vector3D(master.getX(), -master.getY(), master.getZ());
+        Placement.Taped taped = (Placement.Taped) placement;
+        return new Vector3D(lineX(wheelbase) + taped.ahead(), taped.side().sign() * taped.out(), taped.up());
     }
 
     /** The mount that mirrors this one, if any. */
     public Optional<Mount> mirrorImage(String mountName) {
-        return mounts.stream()
+        return mounts().stream()
                 .filter(mount -> mount.placement() instanceof Placement.MirrorOf mirror
                         && mirror.mount().equals(mountName))
                 .findFirst();

@@ -11,9 +11,15 @@ import java.util.OptionalDouble;
  * @param to mount name, on the axle by custom
  * @param length pin to pin [m] when the bar is made to a length of its own; empty: as far as the mounts are apart at
  *     ride. A stated length that differs turns the axle, as turning a link in or out does.
+ * @param rate along the bar, of both bushings together [N/m]; empty: rigid, or where the axle binds, like the others
  */
-public record Link(String name, LinkRole role, String from, String to, OptionalDouble length) {
+public record Link(String name, LinkRole role, String from, String to, OptionalDouble length, OptionalDouble rate) {
+    /** A bar as long as its mounts are apart, with no bushing rate of its own. */
+    public Link(String name, LinkRole role, String from, String to) {
+        this(name, role, from, to, OptionalDouble.empty(), OptionalDouble.empty());
+    }
+
     public Link withLength(OptionalDouble other) {
-        return new Link(name, role, from, to, other);
+        return new Link(name, role, from, to, other, rate);
     }
 }

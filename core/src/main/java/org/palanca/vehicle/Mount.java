@@ -1,21 +1,31 @@
 package org.palanca.vehicle;
 
+import java.util.List;
+
 /**
  * A point fixed to one body, where a link end is bolted.
  *
  * @param name unique within its axle
- * @param body the body it is fixed to: {@link #FRAME} or {@link #AXLE}
+ * @param body the body it is fixed to, one of {@link BodyNames#ALL}
  * @param placement where it is at ride
+ * @param holes other places its bolt could go, in the order of the file
  */
-public record Mount(String name, String body, Placement placement) {
-    /** The chassis, which stands still. */
-    public static final String FRAME = "frame";
+public record Mount(String name, String body, Placement placement, List<Hole> holes) {
+    public Mount {
+        holes = List.copyOf(holes);
+    }
 
-    /** The axle housing. */
-    public static final String AXLE = "axle";
+    /** A mount with a single hole. */
+    public Mount(String name, String body, Placement placement) {
+        this(name, body, placement, List.of());
+    }
 
     public Mount withPlacement(Placement other) {
-        return new Mount(name, body, other);
+        return new Mount(name, body, other, holes);
+    }
+
+    public boolean onFrame() {
+        return body.equals(BodyNames.FRAME);
     }
 
     public boolean mirrored() {

@@ -19,6 +19,7 @@ import java.util.TreeMap;
  * @param hardware what links are made of
  * @param rails frame rails, for the drawing; empty where not measured
  * @param axles front before rear; at least one
+ * @param schemes other ways it may stand, checked together with this one
  * @param targets bands that replace the defaults, by {@code axle.result}, such as {@code rear.anti_squat}
  */
 public record Vehicle(
@@ -31,9 +32,11 @@ public record Vehicle(
         LinkHardware hardware,
         Optional<FrameRails> rails,
         List<Axle> axles,
+        List<Scheme> schemes,
         SortedMap<String, TargetBand> targets) {
     public Vehicle {
         axles = List.copyOf(axles);
+        schemes = List.copyOf(schemes);
         targets = Collections.unmodifiableSortedMap(new TreeMap<>(targets));
     }
 
@@ -45,37 +48,50 @@ public record Vehicle(
     public Vehicle withAxle(Axle changed) {
         List<Axle> next = new ArrayList<>(axles);
         next.replaceAll(axle -> axle.place() == changed.place() ? changed : axle);
-        return new Vehicle(name, revision, comments, use, wheelbase, mass, hardware, rails, next, targets);
+        return new Vehicle(name, revision, comments, use, wheelbase, mass, hardware, rails, next, schemes, targets);
     }
 
     public Vehicle withName(String other) {
-        return new Vehicle(other, revision, comments, use, wheelbase, mass, hardware, rails, axles, targets);
+        return new Vehicle(other, revision, comments, use, wheelbase, mass, hardware, rails, axles, schemes, targets);
     }
 
     public Vehicle withRevision(int other) {
-        return new Vehicle(name, other, comments, use, wheelbase, mass, hardware, rails, axles, targets);
+        return new Vehicle(name, other, comments, use, wheelbase, mass, hardware, rails, axles, schemes, targets);
     }
 
     public Vehicle withComments(String other) {
-        return new Vehicle(name, revision, other, use, wheelbase, mass, hardware, rails, axles, targets);
+        return new Vehicle(name, revision, other, use, wheelbase, mass, hardware, rails, axles, schemes, targets);
     }
 
     public Vehicle withUse(Use other) {
-        return new Vehicle(name, revision, comments, other, wheelbase, mass, hardware, rails, axles, targets);
+        return new Vehicle(name, revision, comments, other, wheelbase, mass, hardware, rails, axles, schemes, targets);
     }
 
     public Vehicle withMass(MassProperties other) {
-        return new Vehicle(name, revision, comments, use, wheelbase, other, hardware, rails, axles, targets);
+        return new Vehicle(name, revision, comments, use, wheelbase, other, hardware, rails, axles, schemes, targets);
     }
 
     public Vehicle withWheelbase(double other) {
-        return new Vehicle(name, revision, comments, use, other, mass, hardware, rails, axles, targets);
+        return new Vehicle(name, revision, comments, use, other, mass, hardware, rails, axles, schemes, targets);
     }
 
     /** This vehicle with a band of its own for one result, or the default band again when it is empty. */
     public Vehicle withTarget(String key, Optional<TargetBand> band) {
         TreeMap<String, TargetBand> next = new TreeMap<>(targets);
         band.ifPresentOrElse(b -> next.put(key, b), () -> next.remove(key));
-        return new Vehicle(name, revision, comments, use, wheelbase, mass, hardware, rails, axles, next);
+        return new Vehicle(name, revision, comments, use, wheelbase, mass, hardware, rails, axles, schemes, next);
+    }
+
+    public Vehicle withSchemes(List<Scheme> other) {
+        return new Vehicle(name, revision, comments, use, wheelbase, mass, hardware, rails, axles, other, targets);
+    }
+
+    /** This vehicle as it stands in a scheme: the axles that differ are put in. */
+    public Vehicle in(Scheme scheme) {
+        Vehicle there = this;
+        for (Axle axle : scheme.axles()) {
+            there = there.withAxle(axle);
+        }
+        return there;
     }
 }

@@ -13,9 +13,15 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 class ConstraintDerivativesTest {
     private static final double STEP = 1e-6;
     private static final double TEST_DERIVATIVE = 1e-7;
+    private static final double WIDE_STEP = 3e-4;
+    private static final double TEST_CURVATURE = 1e-4;
 
     private static BodyPoint point(String body, Random random) {
-        return new BodyPoint(body, new Vector3D(random.nextDouble(), random.nextDouble(), random.nextDouble()));
+        return new BodyPoint(body, place(random));
+    }
+
+    private static Vector3D place(Random random) {
+        return new Vector3D(random.nextDouble(), random.nextDouble(), random.nextDouble());
     }
 
     @Property(tries = 100)
@@ -25,19 +31,31 @@ class ConstraintDerivativesTest {
                 new Rod("to ground", point(Body.GROUND, random), point("a", random), 0.5),
                 new Rod("between", point("a", random), point("b", random), 0.4),
                 new BallJoint("ball", point("a", random), point("b", random)),
-                new BallJoint("to frame", point("b", random), point(Body.GROUND, random)));
-        List<Driver> drivers = List.of(new HeightDriver("height", point("b", random)));
+                new BallJoint("to frame", point("b", random), point(Body.GROUND, random)),
+                new Hinge("hinge", "a", "b", place(random), place(random)),
+                new Hinge("hinge on frame", Body.GROUND, "b", place(random), place(random)),
+                new Guide("guide", "b", "a", place(random), place(random)),
+                new PointOnLine("strut", "a", place(random), point("b", random)),
+                new PointOnPlane("plane", "b", place(random), point(Body.GROUND, random)));
+        List<Driver> drivers = List.of(
+                new HeightDriver("height", point("b", random)),
+                new SlideDriver("slide", "a", place(random), point("b", random)),
+                new TurnDriver("turn", "a", "b", place(random), place(random)));
         Mechanism mechanism = new Mechanism(
                 List.of(new Body("a", new Vector3D(0.1, 0.2, 0.3)), new Body("b", new Vector3D(-0.2, 0.4, 0.1))),
                 members,
                 drivers);
         Configuration at = mechanism.atDesign();
-        at.setDriver(0, random.nextDouble());
+        for (int i = 0; i < drivers.size(); i++) {
+            at.setDriver(i, random.nextDouble());
+        }
         at.apply(random.doubles(12, -0.5, 0.5).toArray(), 1);
         for (Member member : members) {
             check(member.bind(mechanism), at, member.name());
         }
-        check(drivers.get(0).bind(mechanism, 0), at, "height");
+        for (int i = 0; i < drivers.size(); i++) {
+            check(drivers.get(i).bind(mechanism, i), at, drivers.get(i).name());
+        }
     }
 
     private static void check(Constraint constraint, Configuration at, String name) {
@@ -58,12 +76,53 @@ class ConstraintDerivativesTest {
                         .isCloseTo(difference, within(TEST_DERIVATIVE));
             }
         }
+
+        curvature(constraint, at, name);
+    }
+
+    /** Second derivatives against second differences of the residuals, all rows weighted at once. */
+    private static void curvature(Constraint constraint, Configuration at, String name) {
+        double[] weights = new double[constraint.equations()];
+        for (int row = 0; row < weights.length; row++) {
+            weights[row] = 1 + row;
+        }
+        double[] hessian = new double[144];
+        constraint.addCurvature(at, weights, 0, hessian, 12);
+        for (int i = 0; i < 12; i++) {
+            for (int j = 0; j < 12; j++) {
+                double difference = (sum(constraint, at, weights, i, 1, j, 1)
+                                - sum(constraint, at, weights, i, 1, j, -1)
+                                - sum(constraint, at, weights, i, -1, j, 1)
+                                + sum(constraint, at, weights, i, -1, j, -1))
+                        / (4 * WIDE_STEP * WIDE_STEP);
+                assertThat(hessian[12 * i + j])
+                        .as(name + " curvature by unknowns " + i + " and " + j)
+                        .isCloseTo(difference, within(TEST_CURVATURE * (1 + Math.abs(difference))));
+            }
+        }
+    }
+
+    private static double sum(
+            Constraint constraint, Configuration at, double[] weights, int i, int signI, int j, int signJ) {
+        double[] twist = new double[12];
+        twist[i] += signI * WIDE_STEP;
+        twist[j] += signJ * WIDE_STEP;
+        double[] residual = moved(constraint, at, twist);
+        double sum = 0;
+        for (int row = 0; row < weights.length; row++) {
+            sum += weights[row] * residual[row];
+        }
+        return sum;
     }
 
     private static double[] moved(Constraint constraint, Configuration at, int unknown, double by) {
-        Configuration there = at.copy();
         double[] twist = new double[12];
         twist[unknown] = by;
+        return moved(constraint, at, twist);
+    }
+
+    private static double[] moved(Constraint constraint, Configuration at, double[] twist) {
+        Configuration there = at.copy();
         there.apply(twist, 1);
         double[] residual = new double[constraint.equations()];
         constraint.residuals(there, residual, 0);

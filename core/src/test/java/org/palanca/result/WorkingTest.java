@@ -5,11 +5,18 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import net.objecthunter.exp4j.ExpressionBuilder;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.palanca.Examples;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.SuspensionType;
+import org.palanca.vehicle.Use;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.layout.StarterLayout;
+import org.palanca.vehicle.layout.StarterSteering;
+import org.palanca.vehicle.layout.StarterVehicle;
 import org.palanca.working.Working;
 
 /**
@@ -36,6 +43,41 @@ class WorkingTest {
                         .forEach(given -> assertThat(Examples.WORDS.has(given.meaning()))
                                 .as(given.meaning())
                                 .isTrue());
+            }
+        }
+    }
+
+    /** Every result of every type: formula, words for its name and reason, and the unit it is filed in. */
+    @ParameterizedTest
+    @EnumSource(SuspensionType.class)
+    void everyTypesFormulasGiveTheShownValuesAndHaveWords(SuspensionType type) {
+        for (StarterSteering steering : StarterSteering.values()) {
+            if (!steering.suits(type)) {
+                continue;
+            }
+            Vehicle vehicle = new StarterVehicle(
+                            "working",
+                            Use.STREET,
+                            2.6,
+                            0.8,
+                            Optional.of(new StarterLayout(type, steering)),
+                            StarterLayout.of(type))
+                    .build();
+            AxleModel model = new AxleModel(vehicle, AxlePlace.FRONT);
+            assertThat(model.moveTo(0.05, -0.04, 0.4)).isTrue();
+            for (Result result : model.results()) {
+                assertThat(ResultWords.name(result, Examples.WORDS)).isNotBlank();
+                assertThat(ResultWords.why(result, Examples.WORDS)).isNotBlank();
+                double value = model.outcome(result).number();
+                if (Double.isFinite(value)) {
+                    Working working = model.working(result).orElseThrow();
+                    recompute(result, working);
+                    assertThat(working.value()).as(type + " " + result.id()).isEqualTo(value);
+                    working.givens()
+                            .forEach(given -> assertThat(Examples.WORDS.has(given.meaning()))
+                                    .as(given.meaning())
+                                    .isTrue());
+                }
             }
         }
     }

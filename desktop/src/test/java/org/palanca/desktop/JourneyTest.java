@@ -183,7 +183,7 @@ class JourneyTest extends WindowTest {
                 .as("bad text starts nothing")
                 .isEqualTo("Tarn 4");
         type("#new-tyre", "33");
-        clickOn("#new-rear-triangulated_both");
+        clickOn("#new-type-triangulated_both");
         clickOn("#new-start");
         assertThat(window.document().vehicle().wheelbase()).isCloseTo(Lengths.inches(104), within(1e-9));
         assertThat(strip("anti_squat")).endsWith("%");

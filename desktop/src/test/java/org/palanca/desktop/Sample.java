@@ -20,7 +20,12 @@ public final class Sample {
     private Sample() {}
 
     public static Vehicle tarn() {
-        try (InputStream in = Sample.class.getResourceAsStream("/org/palanca/examples/tarn-4.palanca.json")) {
+        return example("tarn-4.palanca.json");
+    }
+
+    /** An example that ships. */
+    public static Vehicle example(String name) {
+        try (InputStream in = Sample.class.getResourceAsStream("/org/palanca/examples/" + name)) {
             Path copy = Files.createTempFile("sample", VehicleFile.ENDING);
             Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
             Vehicle vehicle = VehicleFile.open(copy).vehicle();

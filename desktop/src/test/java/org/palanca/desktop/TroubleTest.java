@@ -122,7 +122,7 @@ class TroubleTest extends WindowTest {
 
     @Test
     void aNewerVersionsFileIsOpenReadOnlyAndNeverSavedOver() throws Exception {
-        String newer = Files.readString(tarn).replace("\"version\": 1", "\"version\": 9, \"later\": 1");
+        String newer = Files.readString(tarn).replace("\"version\": 2", "\"version\": 9, \"later\": 1");
         Files.writeString(tarn, newer);
         onFx(() -> window.files().open(tarn));
         assertThat(notice()).contains("newer version", "read-only");

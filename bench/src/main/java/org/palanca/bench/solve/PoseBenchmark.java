@@ -29,6 +29,7 @@ public class PoseBenchmark {
             new RigidPoseSolver(AxleMechanism.of(vehicle.axle(AxlePlace.REAR).orElseThrow(), vehicle.wheelbase()));
     private final GeneralSolver general =
             new GeneralSolver(AxleMechanism.of(vehicle.axle(AxlePlace.REAR).orElseThrow(), vehicle.wheelbase()));
+    private final CornerPoses corners = new CornerPoses();
     private final AxleModel model = new AxleModel(vehicle, AxlePlace.REAR);
     private final double[] drivers = new double[2];
     private final double[] values = new double[model.results().size()];
@@ -76,5 +77,17 @@ public class PoseBenchmark {
         model.moveTo(drivers[0], drivers[1]);
         model.evaluate(values);
         return values[0];
+    }
+
+    /** Both wheels and the rack of the roadster's front, eighteen unknowns, by ours. */
+    public double corners() {
+        next();
+        return corners.ours(0.5 * drivers[0], 0.5 * drivers[1]) ? 1 : 0;
+    }
+
+    /** The same by the general solver. */
+    public double cornersByGeneralSolver() {
+        next();
+        return corners.general(0.5 * drivers[0], 0.5 * drivers[1]);
     }
 }

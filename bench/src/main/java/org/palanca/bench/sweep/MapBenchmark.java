@@ -1,5 +1,7 @@
 package org.palanca.bench.sweep;
 
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -11,15 +13,39 @@ import org.palanca.bench.fixture.Vehicles;
 import org.palanca.result.AxleModel;
 import org.palanca.sweep.TravelMap;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
 
-/** All results over the square of left and right travel, on one core. */
+/** All results over the square of left and right travel, on one core and on two. */
 @State(Scope.Thread)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
 public class MapBenchmark {
-    private final AxleModel model = new AxleModel(Vehicles.tarn(), AxlePlace.REAR);
+    private static final double STEERED = 0.3;
+
+    private final Vehicle tarn = Vehicles.tarn();
+    private final AxleModel model = new AxleModel(tarn, AxlePlace.REAR);
     private final TravelMap large = new TravelMap(81, model.results().size());
-    private final TravelMap shown = new TravelMap(31, model.results().size());
+    private final Case live = new Case(tarn, AxlePlace.REAR);
+    private final Case rack = new Case(Vehicles.example("plover.palanca.json"), AxlePlace.FRONT);
+    private final Case bushed = new Case(Vehicles.example("marram.palanca.json"), AxlePlace.FRONT);
+    private final ExecutorService core = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task);
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    /** An axle with what a map of it needs. */
+    private static final class Case {
+        private final AxleModel one;
+        private final AxleModel other;
+        private final TravelMap map;
+
+        Case(Vehicle vehicle, AxlePlace place) {
+            one = new AxleModel(vehicle, place);
+            other = new AxleModel(vehicle, place);
+            map = new TravelMap(41, one.results().size());
+        }
+    }
 
     @Benchmark
     public double map81() {
@@ -28,8 +54,22 @@ public class MapBenchmark {
     }
 
     @Benchmark
-    public double map31() {
-        shown.fill(model);
-        return shown.value(0, 0, 0);
+    public double liveOnTwoCores() {
+        return fill(live, 0);
+    }
+
+    @Benchmark
+    public double rackOnTwoCores() {
+        return fill(rack, STEERED);
+    }
+
+    @Benchmark
+    public double bushedOnTwoCores() {
+        return fill(bushed, STEERED);
+    }
+
+    private double fill(Case on, double steer) {
+        on.map.fill(on.one, on.other, steer, core);
+        return on.map.value(0, 0, 0);
     }
 }

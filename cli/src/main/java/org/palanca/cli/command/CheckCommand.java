@@ -8,6 +8,8 @@ import org.palanca.io.json.VehicleFile;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
 import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.Scheme;
+import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Message;
 import org.palanca.words.Words;
 import picocli.CommandLine.Command;
@@ -35,7 +37,12 @@ public final class CheckCommand implements Callable<Integer> {
         opened.warnings().forEach(finding -> out.println(CliWords.line(finding, words)));
         boolean sound = true;
         for (Axle axle : opened.vehicle().axles()) {
-            sound &= closes(new AxleModel(opened.vehicle(), axle.place()), out, words);
+            sound &= closes(opened.vehicle(), axle, "", out, words);
+        }
+        for (Scheme scheme : opened.vehicle().schemes()) {
+            for (Axle axle : scheme.axles()) {
+                sound &= closes(opened.vehicle().in(scheme), axle, "/schemes/" + scheme.name(), out, words);
+            }
         }
         if (sound) {
             out.println(words.text("check_ok", input.file()));
@@ -43,8 +50,9 @@ public final class CheckCommand implements Callable<Integer> {
         return sound ? ExitCodes.OK : ExitCodes.PROBLEMS;
     }
 
-    /** Tries ride, both ends of the travel, and both twists. */
-    private static boolean closes(AxleModel model, PrintWriter out, Words words) {
+    /** Tries ride, both ends of the travel, both twists, and lock to lock where the axle steers. */
+    private static boolean closes(Vehicle vehicle, Axle axle, String under, PrintWriter out, Words words) {
+        AxleModel model = new AxleModel(vehicle, axle.place());
         double bump = model.axle().travel().bump();
         double droop = -model.axle().travel().droop();
         WheelTravel[] poses = {
@@ -52,9 +60,11 @@ public final class CheckCommand implements Callable<Integer> {
             WheelTravel.both(bump),
             WheelTravel.both(droop),
             new WheelTravel(bump, droop),
-            new WheelTravel(droop, bump)
+            new WheelTravel(droop, bump),
+            WheelTravel.RIDE.withSteer(1),
+            WheelTravel.RIDE.withSteer(-1)
         };
-        String place = "/axles/" + model.axle().place().id();
+        String place = under + "/axles/" + model.axle().place().id();
         for (WheelTravel pose : poses) {
             boolean closed = model.moveTo(pose);
             var trouble = closed ? model.whyUnsound() : model.whyOpen();

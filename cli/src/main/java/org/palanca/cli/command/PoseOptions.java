@@ -17,9 +17,15 @@ final class PoseOptions {
     @Option(names = "--roll", paramLabel = "DEGREES", descriptionKey = "roll")
     private String roll;
 
+    @Option(names = "--steer", paramLabel = "PERCENT", defaultValue = "0", descriptionKey = "steer")
+    private double steer;
+
     /** The pose for an axle of this track [m]. */
     WheelTravel travel(LengthStyle style, double track) throws CommandFailure {
-        WheelTravel travel = bump == null ? WheelTravel.RIDE : parse(bump, "--bump", style);
+        if (!(Math.abs(steer) <= 100)) {
+            throw new CommandFailure(ExitCodes.USAGE, Message.of("steer_range", Double.toString(steer)));
+        }
+        WheelTravel travel = (bump == null ? WheelTravel.RIDE : parse(bump, "--bump", style)).withSteer(steer / 100);
         try {
             return roll == null ? travel : travel.plusRoll(Angles.parse(roll), track);
         } catch (MeasureFormatException e) {
@@ -41,7 +47,7 @@ final class PoseOptions {
         }
     }
 
-    private static CommandFailure bad(MeasureFormatException e) {
+    static CommandFailure bad(MeasureFormatException e) {
         return new CommandFailure(
                 ExitCodes.USAGE,
                 Message.of("bad_measure", e.understood(), e.rest(), Message.of("measure." + e.reason())));

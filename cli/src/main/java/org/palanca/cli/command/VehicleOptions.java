@@ -10,6 +10,7 @@ import org.palanca.io.json.VehicleFileException;
 import org.palanca.units.LengthStyle;
 import org.palanca.units.UnitStyle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Scheme;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.check.Finding;
 import org.palanca.words.Message;
@@ -34,6 +35,9 @@ final class VehicleOptions {
     @Option(names = "--axle", paramLabel = "front|rear", descriptionKey = "axle")
     private AxlePlace axle;
 
+    @Option(names = "--scheme", paramLabel = "NAME", descriptionKey = "scheme")
+    private String scheme;
+
     Path file() {
         return file;
     }
@@ -47,7 +51,7 @@ final class VehicleOptions {
     }
 
     /** Opens the vehicle; warnings go to the error output. */
-    Vehicle open(PrintWriter err) throws VehicleFileException {
+    Vehicle open(PrintWriter err) throws VehicleFileException, CommandFailure {
         VehicleFile.Opened opened = VehicleFile.open(file);
         Words words = words();
         if (opened.readOnly()) {
@@ -56,7 +60,17 @@ final class VehicleOptions {
         for (Finding finding : opened.warnings()) {
             err.println(CliWords.line(finding, words));
         }
-        return opened.vehicle();
+        return scheme == null ? opened.vehicle() : in(opened.vehicle());
+    }
+
+    private Vehicle in(Vehicle vehicle) throws CommandFailure {
+        List<String> names = vehicle.schemes().stream().map(Scheme::name).toList();
+        return vehicle.schemes().stream()
+                .filter(one -> one.name().equals(scheme))
+                .findFirst()
+                .map(vehicle::in)
+                .orElseThrow(() -> new CommandFailure(
+                        ExitCodes.USAGE, Message.of("no_such_scheme", scheme, String.join(", ", names))));
     }
 
     /** The axles asked for: the one named, or all. */

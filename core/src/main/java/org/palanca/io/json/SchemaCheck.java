@@ -20,7 +20,7 @@ import org.palanca.words.Message;
 /** Holds a file against the published schema and puts what is wrong into the trade's words. */
 final class SchemaCheck {
     /** Where the schema stands on the class path, beside this class. */
-    static final String SCHEMA = "vehicle-1.schema.json";
+    static final String SCHEMA = "vehicle-2.schema.json";
 
     private static final Schema VEHICLE = load();
 
@@ -72,7 +72,7 @@ final class SchemaCheck {
             case "additionalProperties" ->
                 Message.of("schema.unknown_key", error.getProperty(), nearestKey(error), key.isEmpty() ? "/" : key);
             case "required" -> Message.of("schema.missing", error.getProperty(), key.isEmpty() ? "/" : key);
-            case "oneOf" -> Message.of("schema.mount_forms", key);
+            case "oneOf" -> Message.of(choice(error.getInstanceLocation().toString()), key);
             case "enum", "const" -> Message.of("schema.not_one_of", key, found, allowed(error));
             case "type" ->
                 Message.of(
@@ -90,6 +90,14 @@ final class SchemaCheck {
                                 error.getSchemaNode().asText()));
             default -> Message.of("schema.other", key, found, error.getMessage());
         };
+    }
+
+    /** What is said where one of several forms is wanted: by the group the thing stands in. */
+    private static String choice(String pointer) {
+        if (pointer.contains("/joints/")) {
+            return "schema.joint_forms";
+        }
+        return pointer.endsWith("/steering") ? "schema.steering_forms" : "schema.mount_forms";
     }
 
     private static String shortened(String text) {

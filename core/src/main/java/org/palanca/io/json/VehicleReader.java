@@ -16,23 +16,20 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.FrameRails;
-import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkHardware;
-import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.MassProperties;
-import org.palanca.vehicle.Mount;
-import org.palanca.vehicle.Placement;
-import org.palanca.vehicle.Side;
+import org.palanca.vehicle.Scheme;
 import org.palanca.vehicle.TargetBand;
+import org.palanca.vehicle.Traction;
 import org.palanca.vehicle.Travel;
 import org.palanca.vehicle.Tyre;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.Wheels;
 import org.palanca.vehicle.check.Finding;
 import org.palanca.vehicle.check.VehicleCheck;
 import org.palanca.words.Message;
@@ -116,12 +113,6 @@ final class VehicleReader {
 
     private static Vehicle vehicle(JsonNode root) {
         JsonNode mass = root.path("mass");
-        List<Axle> axles = new ArrayList<>();
-        for (AxlePlace place : AxlePlace.values()) {
-            if (root.path("axles").has(place.id())) {
-                axles.add(axle(place, root.path("axles").path(place.id())));
-            }
-        }
         TreeMap<String, TargetBand> targets = new TreeMap<>();
         for (Map.Entry<String, JsonNode> entry : root.path("targets").properties()) {
             targets.put(entry.getKey(), target(entry.getValue()));
@@ -138,8 +129,29 @@ final class VehicleReader {
                         length(mass, "centre_of_gravity_height_mm")),
                 root.has("hardware") ? hardware(root.path("hardware")) : LinkHardware.COMMON,
                 root.has("frame_rails") ? Optional.of(rails(root.path("frame_rails"))) : Optional.empty(),
-                axles,
+                axles(root.path("axles")),
+                schemes(root.path("schemes")),
                 targets);
+    }
+
+    private static List<Axle> axles(JsonNode node) {
+        List<Axle> axles = new ArrayList<>();
+        for (AxlePlace place : AxlePlace.values()) {
+            if (node.has(place.id())) {
+                axles.add(axle(place, node.path(place.id())));
+            }
+        }
+        return axles;
+    }
+
+    private static List<Scheme> schemes(JsonNode node) {
+        List<Scheme> schemes = new ArrayList<>();
+        node.properties()
+                .forEach(entry -> schemes.add(new Scheme(
+                        entry.getKey(),
+                        entry.getValue().path("note").asText(),
+                        axles(entry.getValue().path("axles")))));
+        return schemes;
     }
 
     private static LinkHardware hardware(JsonNode node) {
@@ -168,45 +180,25 @@ final class VehicleReader {
     private static Axle axle(AxlePlace place, JsonNode node) {
         JsonNode tyre = node.path("tyre");
         JsonNode travel = node.path("travel");
-        List<Mount> mounts = new ArrayList<>();
-        node.path("mounts").properties().forEach(entry -> mounts.add(mount(entry.getKey(), entry.getValue())));
-        List<Link> links = new ArrayList<>();
-        node.path("links").properties().forEach(entry -> links.add(link(entry.getKey(), entry.getValue())));
         return new Axle(
                 place,
-                new Tyre(length(tyre, "diameter_mm"), length(tyre, "loaded_radius_mm"), length(tyre, "width_mm")),
-                length(node, "track_mm"),
+                new Wheels(
+                        new Tyre(
+                                length(tyre, "diameter_mm"),
+                                length(tyre, "loaded_radius_mm"),
+                                length(tyre, "width_mm")),
+                        length(node, "track_mm"),
+                        angle(node, "camber_deg"),
+                        angle(node, "toe_deg")),
+                new Travel(length(travel, "bump_mm"), length(travel, "droop_mm")),
+                new Traction(
+                        node.path("drive_share").asDouble(),
+                        node.path("brake_share").asDouble(),
+                        node.path("inboard_drive").asBoolean(),
+                        node.path("inboard_brakes").asBoolean()),
                 angle(node, "pinion_deg"),
                 node.has("caster_deg") ? OptionalDouble.of(angle(node, "caster_deg")) : OptionalDouble.empty(),
-                new Travel(length(travel, "bump_mm"), length(travel, "droop_mm")),
-                node.path("drive_share").asDouble(),
-                node.path("brake_share").asDouble(),
-                mounts,
-                links);
-    }
-
-    private static Mount mount(String name, JsonNode node) {
-        Placement placement;
-        if (node.has("mirror_of")) {
-            placement = new Placement.MirrorOf(node.path("mirror_of").asText());
-        } else if (node.has("x_mm")) {
-            placement =
-                    new Placement.At(new Vector3D(length(node, "x_mm"), length(node, "y_mm"), length(node, "z_mm")));
-        } else {
-            double ahead = node.has("ahead_mm") ? length(node, "ahead_mm") : -length(node, "behind_mm");
-            placement = new Placement.Taped(
-                    ahead, constant(Side.class, node.path("side")), length(node, "out_mm"), length(node, "up_mm"));
-        }
-        return new Mount(name, node.path("body").asText(), placement);
-    }
-
-    private static Link link(String name, JsonNode node) {
-        return new Link(
-                name,
-                constant(LinkRole.class, node.path("role")),
-                node.path("from").asText(),
-                node.path("to").asText(),
-                node.has("length_mm") ? OptionalDouble.of(length(node, "length_mm")) : OptionalDouble.empty());
+                LinkageReader.linkage(node));
     }
 
     private static TargetBand target(JsonNode node) {
@@ -227,15 +219,15 @@ final class VehicleReader {
         throw new IllegalStateException("the schema lets only known units through, not " + unit);
     }
 
-    private static <E extends Enum<E>> E constant(Class<E> type, JsonNode node) {
+    static <E extends Enum<E>> E constant(Class<E> type, JsonNode node) {
         return Enum.valueOf(type, node.asText().toUpperCase(Locale.ROOT));
     }
 
-    private static double length(JsonNode node, String key) {
+    static double length(JsonNode node, String key) {
         return Quantity.LENGTH.fromFile(node.path(key).asDouble());
     }
 
-    private static double angle(JsonNode node, String key) {
+    static double angle(JsonNode node, String key) {
         return Quantity.ANGLE.fromFile(node.path(key).asDouble());
     }
 }

@@ -9,22 +9,20 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Locale;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.FrameRails;
-import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkHardware;
-import org.palanca.vehicle.Mount;
-import org.palanca.vehicle.Placement;
+import org.palanca.vehicle.Scheme;
 import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.Vehicle;
 
 /** Writes vehicles in one fixed order, numbers in their shortest form, so that two versions compare line by line. */
 final class VehicleWriter {
     static final String FORMAT = "palanca-vehicle";
-    static final int VERSION = 1;
+    static final int VERSION = 2;
 
     /** Decimals kept of a millimetre or degree: a millionth, far below what a tape can tell. */
     private static final int DECIMALS = 6;
@@ -59,9 +57,14 @@ final class VehicleWriter {
         length(mass, "centre_of_gravity_height_mm", vehicle.mass().centreHeight());
         hardware(root.putObject("hardware"), vehicle.hardware());
         vehicle.rails().ifPresent(rails -> rails(root.putObject("frame_rails"), rails));
-        ObjectNode axles = root.putObject("axles");
-        for (Axle axle : vehicle.axles()) {
-            axle(axles.putObject(axle.place().id()), axle);
+        axles(root.putObject("axles"), vehicle.axles());
+        if (!vehicle.schemes().isEmpty()) {
+            ObjectNode schemes = root.putObject("schemes");
+            for (Scheme scheme : vehicle.schemes()) {
+                ObjectNode node = schemes.putObject(scheme.name());
+                node.put("note", scheme.note());
+                axles(node.putObject("axles"), scheme.axles());
+            }
         }
         ObjectNode targets = root.putObject("targets");
         vehicle.targets().forEach((key, band) -> target(targets.putObject(key), key, band));
@@ -89,12 +92,25 @@ final class VehicleWriter {
         length(node, "width_mm", rails.width());
     }
 
+    private static void axles(ObjectNode node, List<Axle> axles) {
+        for (Axle axle : axles) {
+            axle(node.putObject(axle.place().id()), axle);
+        }
+    }
+
     private static void axle(ObjectNode node, Axle axle) {
+        node.put("type", axle.type().id());
         ObjectNode tyre = node.putObject("tyre");
         length(tyre, "diameter_mm", axle.tyre().diameter());
         length(tyre, "loaded_radius_mm", axle.tyre().loadedRadius());
         length(tyre, "width_mm", axle.tyre().width());
         length(node, "track_mm", axle.track());
+        if (axle.wheels().camber() != 0) {
+            angle(node, "camber_deg", axle.wheels().camber());
+        }
+        if (axle.wheels().toe() != 0) {
+            angle(node, "toe_deg", axle.wheels().toe());
+        }
         angle(node, "pinion_deg", axle.pinion());
         axle.caster().ifPresent(caster -> angle(node, "caster_deg", caster));
         ObjectNode travel = node.putObject("travel");
@@ -102,42 +118,13 @@ final class VehicleWriter {
         length(travel, "droop_mm", axle.travel().droop());
         number(node, "drive_share", axle.driveShare());
         number(node, "brake_share", axle.brakeShare());
-        ObjectNode mounts = node.putObject("mounts");
-        for (Mount mount : axle.mounts()) {
-            mount(mounts.putObject(mount.name()), mount);
+        if (axle.traction().inboardDrive()) {
+            node.put("inboard_drive", true);
         }
-        ObjectNode links = node.putObject("links");
-        for (Link link : axle.links()) {
-            link(links.putObject(link.name()), link);
+        if (axle.traction().inboardBrakes()) {
+            node.put("inboard_brakes", true);
         }
-    }
-
-    private static void mount(ObjectNode node, Mount mount) {
-        node.put("body", mount.body());
-        if (mount.placement() instanceof Placement.At at) {
-            Vector3D point = at.point();
-            length(node, "x_mm", point.getX());
-            length(node, "y_mm", point.getY());
-            length(node, "z_mm", point.getZ());
-        } else if (mount.placement() instanceof Placement.Taped taped) {
-            if (taped.ahead() < 0) {
-                length(node, "behind_mm", -taped.ahead());
-            } else {
-                length(node, "ahead_mm", taped.ahead());
-            }
-            node.put("side", taped.side().id());
-            length(node, "out_mm", taped.out());
-            length(node, "up_mm", taped.up());
-        } else if (mount.placement() instanceof Placement.MirrorOf mirror) {
-            node.put("mirror_of", mirror.mount());
-        }
-    }
-
-    private static void link(ObjectNode node, Link link) {
-        node.put("role", link.role().id());
-        node.put("from", link.from());
-        node.put("to", link.to());
-        link.length().ifPresent(length -> length(node, "length_mm", length));
+        LinkageWriter.write(node, axle.linkage());
     }
 
     private static void target(ObjectNode node, String key, TargetBand band) {
@@ -153,15 +140,15 @@ final class VehicleWriter {
         node.put("basis", band.basis());
     }
 
-    private static void length(ObjectNode node, String key, double metres) {
+    static void length(ObjectNode node, String key, double metres) {
         number(node, key, Quantity.LENGTH.toFile(metres));
     }
 
-    private static void angle(ObjectNode node, String key, double radians) {
+    static void angle(ObjectNode node, String key, double radians) {
         number(node, key, Quantity.ANGLE.toFile(radians));
     }
 
-    private static void number(ObjectNode node, String key, double value) {
+    static void number(ObjectNode node, String key, double value) {
         BigDecimal rounded = BigDecimal.valueOf(value)
                 .setScale(DECIMALS, RoundingMode.HALF_EVEN)
                 .stripTrailingZeros();

@@ -1,5 +1,5 @@
 /**
  * The vehicle file: JSON in millimetres, degrees and kilograms, with a published schema ({@code
- * vehicle-1.schema.json} beside this package's resources).
+ * vehicle-2.schema.json} beside this package's resources).
  */
 package org.palanca.io.json;

@@ -9,7 +9,7 @@ import org.palanca.mechanism.Configuration;
 import org.palanca.mechanism.Mechanism;
 
 /**
- * Why a mechanism does not close: for each member and driver in turn, everything else is held and that one is let go;
+ * Why a mechanism does not close: for each member and driver that may be to blame, everything else is held and that one is let go;
  * what it then lacks at best is its gap. A member that does not even fit in the design pose comes first, since it is the
  * one that was changed; then the smallest gap, which is the cheapest to mend.
  *
@@ -38,7 +38,7 @@ public record ClosureDiagnosis(List<Gap> gaps, Freedoms freedoms) {
     public static ClosureDiagnosis of(Mechanism mechanism, Configuration from, double[] drivers) {
         List<Gap> gaps = new ArrayList<>();
         int members = mechanism.members().size();
-        for (int i = 0; i < members + mechanism.drivers().size(); i++) {
+        for (int i : Suspects.of(mechanism, from, drivers)) {
             boolean driver = i >= members;
             String name = driver
                     ? mechanism.drivers().get(i - members).name()

@@ -1,11 +1,10 @@
 package org.palanca.mechanism.solve;
 
+import java.util.Arrays;
 import java.util.OptionalDouble;
-import org.hipparchus.linear.Array2DRowRealMatrix;
+import java.util.stream.IntStream;
 import org.hipparchus.linear.ArrayRealVector;
-import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
-import org.hipparchus.linear.SingularValueDecomposition;
 import org.palanca.mechanism.Configuration;
 import org.palanca.mechanism.Mechanism;
 
@@ -18,18 +17,37 @@ final class LetGo {
     private static final double FIRST_STEP = 0.05;
     private static final double SHORTEST_STEP = 1e-8;
     private static final double FLAT = 1e-7;
+
+    /** Added to each row's square [m/m]: equations that repeat others then share instead of dividing by nothing. */
+    private static final double RIDGE = 1e-11;
+
+    /** Steps for one body; more bodies get fewer, so that an answer comes while a hand is still on the mouse. */
     private static final int MOST_STEPS = 300;
+
+    private static final int FEWEST_STEPS = 60;
     private static final int MOST_CORRECTIONS = 25;
     private static final double LONGEST_CORRECTION = 0.3;
 
     private final Mechanism mechanism;
     private final Linearisation equations;
     private final int letGo;
+    private final int mostSteps;
+    private final int[] others;
+    private final LuFactors factors;
+    private final double[] gram;
+    private final double[] right;
+    private final double[] weights;
 
     LetGo(Mechanism mechanism, int letGo) {
         this.mechanism = mechanism;
         this.letGo = letGo;
         equations = new Linearisation(mechanism);
+        mostSteps = Math.max(FEWEST_STEPS, MOST_STEPS / mechanism.bodies().size());
+        others = IntStream.range(0, equations.rows).filter(row -> !own(row)).toArray();
+        factors = new LuFactors(others.length);
+        gram = new double[others.length * others.length];
+        right = new double[others.length];
+        weights = new double[others.length];
     }
 
     /** The signed gap that is left at best, or empty when the others do not close either. */
@@ -45,7 +63,7 @@ final class LetGo {
         Configuration trial = present.copy();
         double gap = gap();
         double step = FIRST_STEP;
-        for (int i = 0; i < MOST_STEPS && step > SHORTEST_STEP && gap > OTHERS_CLOSED; i++) {
+        for (int i = 0; i < mostSteps && step > SHORTEST_STEP && gap > OTHERS_CLOSED; i++) {
             equations.at(present);
             RealVector downhill = downhill();
             double slope = downhill.getNorm();
@@ -87,39 +105,55 @@ final class LetGo {
 
     /** Shortest corrections until the others hold; false when they cannot. */
     private boolean closeOthers(Configuration configuration) {
+        double[] step = new double[equations.columns];
         for (int i = 0; i < MOST_CORRECTIONS; i++) {
             equations.at(configuration);
-            RealVector residual = new ArrayRealVector(othersRows());
-            RealMatrix jacobian = others(residual);
-            if (residual.getLInfNorm() < OTHERS_CLOSED) {
+            double largest = 0;
+            for (int k = 0; k < others.length; k++) {
+                right[k] = -equations.residual[others[k]];
+                largest = Math.max(largest, Math.abs(right[k]));
+            }
+            if (largest < OTHERS_CLOSED) {
                 return true;
             }
-            RealVector step =
-                    new SingularValueDecomposition(jacobian).getSolver().solve(residual.mapMultiply(-1));
-            double longest = step.getLInfNorm();
-            configuration.apply(step.toArray(), longest > LONGEST_CORRECTION ? LONGEST_CORRECTION / longest : 1);
+            if (!(largest < Double.POSITIVE_INFINITY) || !factorGram()) {
+                return false;
+            }
+            leastNorm(step);
+            double longest = 0;
+            for (double part : step) {
+                longest = Math.max(longest, Math.abs(part));
+            }
+            configuration.apply(step, longest > LONGEST_CORRECTION ? LONGEST_CORRECTION / longest : 1);
         }
         return false;
     }
 
-    private int othersRows() {
-        return equations.rows - equations.equations(letGo);
+    /** Products of the others' rows with one another; what repeats is kept from dividing by nothing. */
+    private boolean factorGram() {
+        int n = equations.columns;
+        for (int a = 0; a < others.length; a++) {
+            for (int b = 0; b <= a; b++) {
+                double sum = a == b ? RIDGE : 0;
+                for (int j = 0; j < n; j++) {
+                    sum += equations.jacobian[others[a] * n + j] * equations.jacobian[others[b] * n + j];
+                }
+                gram[a * others.length + b] = sum;
+                gram[b * others.length + a] = sum;
+            }
+        }
+        return factors.factor(gram, 0);
     }
 
-    private RealMatrix others(RealVector residual) {
-        RealMatrix jacobian = new Array2DRowRealMatrix(othersRows(), equations.columns);
-        int row = 0;
-        for (int i = 0; i < equations.rows; i++) {
-            if (own(i)) {
-                continue;
-            }
-            residual.setEntry(row, equations.residual[i]);
+    /** The shortest step that changes the others' equations by {@link #right}. */
+    private void leastNorm(double[] step) {
+        factors.solve(right, weights);
+        Arrays.fill(step, 0);
+        for (int k = 0; k < others.length; k++) {
             for (int j = 0; j < equations.columns; j++) {
-                jacobian.setEntry(row, j, equations.jacobian[i * equations.columns + j]);
+                step[j] += weights[k] * equations.jacobian[others[k] * equations.columns + j];
             }
-            row++;
         }
-        return jacobian;
     }
 
     /** The way the gap shrinks fastest among the motions that the others allow. */
@@ -131,8 +165,16 @@ final class LetGo {
                 gradient.addToEntry(j, equations.residual[i] / gap * equations.jacobian[i * equations.columns + j]);
             }
         }
-        RealMatrix jacobian = others(new ArrayRealVector(othersRows()));
-        RealVector held = new SingularValueDecomposition(jacobian).getSolver().solve(jacobian.operate(gradient));
-        return held.subtract(gradient);
+        for (int k = 0; k < others.length; k++) {
+            right[k] = 0;
+            for (int j = 0; j < equations.columns; j++) {
+                right[k] += equations.jacobian[others[k] * equations.columns + j] * gradient.getEntry(j);
+            }
+        }
+        double[] held = new double[equations.columns];
+        if (factorGram()) {
+            leastNorm(held);
+        }
+        return new ArrayRealVector(held).subtract(gradient);
     }
 }

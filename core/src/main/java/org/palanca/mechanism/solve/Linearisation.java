@@ -1,6 +1,5 @@
 package org.palanca.mechanism.solve;
 
-import java.util.Arrays;
 import org.palanca.mechanism.Configuration;
 import org.palanca.mechanism.Constraint;
 import org.palanca.mechanism.Mechanism;
@@ -45,11 +44,50 @@ final class Linearisation {
         }
     }
 
+    /** Residuals alone of the constraints that are marked; the others keep what they had. */
+    void residualsAt(Configuration configuration, boolean[] marked) {
+        for (int i = 0; i < constraints.length; i++) {
+            if (marked[i]) {
+                constraints[i].residuals(configuration, residual, firstRow[i]);
+            }
+        }
+    }
+
+    /** Residuals and derivatives of the constraints that are marked; the others keep what they had. */
+    void at(Configuration configuration, boolean[] marked) {
+        for (int i = 0; i < constraints.length; i++) {
+            if (marked[i]) {
+                constraints[i].linearise(configuration, residual, jacobian, firstRow[i], columns);
+            }
+        }
+    }
+
+    /** Members and drivers. */
+    int constraints() {
+        return constraints.length;
+    }
+
     void at(Configuration configuration) {
-        Arrays.fill(jacobian, 0);
         for (int i = 0; i < constraints.length; i++) {
             constraints[i].linearise(configuration, residual, jacobian, firstRow[i], columns);
         }
+    }
+
+    /** Adds the second derivatives of all equations, each weighted, to a Hessian of {@link #columns} by the same. */
+    void addCurvature(Configuration configuration, double[] weights, double[] hessian) {
+        for (int i = 0; i < constraints.length; i++) {
+            constraints[i].addCurvature(configuration, weights, firstRow[i], hessian, columns);
+        }
+    }
+
+    /** Whether a row depends on a body, as linearised last: single entries may be zero by chance, a body's six never. */
+    boolean touches(int row, int body) {
+        for (int column = 6 * body; column < 6 * body + 6; column++) {
+            if (jacobian[row * columns + column] != 0) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Largest residual [m]; NaN counts as infinite. */

@@ -1,15 +1,22 @@
 package org.palanca.mechanism.solve;
 
+import org.palanca.mechanism.Bushed;
 import org.palanca.mechanism.Configuration;
 import org.palanca.mechanism.Mechanism;
 
 /**
  * Moves one mechanism from pose to pose. Holds the last pose as a warm start, so it is not for two threads at once.
  *
- * <p>Rigid members are solved by {@link RigidPoseSolver}. A method that lets bushings give (least strain energy) is
- * another implementation of this interface: it closes where rigid members cannot and has its own strain to report.
+ * <p>Rigid members are solved by {@link RigidPoseSolver}. Where bushings give, {@link CompliantPoseSolver} finds the pose
+ * of least strain energy: it closes where rigid members cannot, and has the strain to report.
  */
 public interface PoseSolver {
+    /** The solver that a mechanism needs. */
+    static PoseSolver of(Mechanism mechanism) {
+        boolean gives = mechanism.members().stream().anyMatch(Bushed.class::isInstance);
+        return gives ? new CompliantPoseSolver(mechanism) : new RigidPoseSolver(mechanism);
+    }
+
     Mechanism mechanism();
 
     /**
@@ -35,6 +42,14 @@ public interface PoseSolver {
      *     freedom is left loose)
      */
     boolean motion(double[] rates, double[] twist);
+
+    /**
+     * How far a member is off what it would be if it were rigid, at the present pose: a rod longer than it was made is
+     * positive [m]. Zero for a rigid member.
+     *
+     * @param member its place in the mechanism's list
+     */
+    double strain(int member);
 
     /** The last move as a value with its convergence report, diagnosed when it failed. */
     Solution solution();

@@ -1,15 +1,11 @@
 package org.palanca.mechanism.solve;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
 import org.hipparchus.linear.SingularValueDecomposition;
-import org.palanca.mechanism.Configuration;
 import org.palanca.mechanism.Mechanism;
-import org.palanca.mechanism.Pose;
 
 /**
  * Newton's method on the exact Jacobian, warm from the last pose.
@@ -18,10 +14,7 @@ import org.palanca.mechanism.Pose;
  * that repeat one another, a freedom left loose) each step is the shortest that best satisfies the linearised
  * equations, by singular values: consistent redundant members then still close, and loose freedoms stay where they were.
  */
-public final class RigidPoseSolver implements PoseSolver {
-    /** Largest left-over with which the mechanism counts as closed [m]: a ten-thousandth of a micrometre. */
-    public static final double CLOSED_WITHIN = 1e-10;
-
+public final class RigidPoseSolver extends SteppingSolver {
     /** Pivots smaller than this count as zero [m/m or m/rad, lengths of the order of a metre]. */
     private static final double PIVOT_FLOOR = 1e-9;
 
@@ -31,9 +24,6 @@ public final class RigidPoseSolver implements PoseSolver {
     /** A member row that a motion violates by more than this means that the motion is blocked [m per m]. */
     private static final double MOTION_TOLERANCE = 1e-9;
 
-    /** Longest step: half a metre or half a radian, so that a bad start does not throw the axle over. */
-    private static final double LONGEST_STEP = 0.5;
-
     private static final int MOST_ITERATIONS = 30;
 
     /** Jump of the drivers beyond which old factors are not used [m]. */
@@ -42,22 +32,15 @@ public final class RigidPoseSolver implements PoseSolver {
     /** After a Newton step from a residual as small as this the mechanism is probably closed [m]. */
     private static final double LIKELY_CLOSED_AFTER = 3e-5;
 
-    /** In how many parts a move is taken when it does not succeed at once. */
-    private static final int[] PARTS = {8, 64};
-
-    private final Mechanism mechanism;
-    private final Linearisation equations;
-    private final Configuration present;
-    private final Configuration start;
-    private final LuFactors factors;
+    private final BlockFactors factors;
     private final double[] step;
     private final double[] right;
-    private final double[] asked;
+    private final boolean hasSquare;
+    private final double[] reached;
+    private final boolean[] changed;
+    private final boolean[] markedRows;
+    private final boolean[] marked;
     private boolean square;
-    private int signAtDesign;
-    private int iterations;
-    private double residual;
-    private boolean closed;
 
     /** Whether the factors belong to a pose near the present one. */
     private boolean warm;
@@ -67,87 +50,39 @@ public final class RigidPoseSolver implements PoseSolver {
 
     /** A solver standing in the design pose; call {@link #moveTo} with zeros to close it there first. */
     public RigidPoseSolver(Mechanism mechanism) {
-        this.mechanism = mechanism;
-        equations = new Linearisation(mechanism);
-        present = mechanism.atDesign();
-        start = mechanism.atDesign();
-        factors = new LuFactors(equations.columns);
+        super(mechanism);
         step = new double[equations.columns];
         right = new double[equations.rows];
-        asked = new double[mechanism.drivers().size()];
+        reached = new double[asked.length];
+        changed = new boolean[equations.rows];
+        markedRows = new boolean[equations.rows];
+        marked = new boolean[equations.constraints()];
+        Arrays.fill(marked, true);
         equations.at(present);
-        if (equations.rows == equations.columns && factors.factor(equations.jacobian, PIVOT_FLOOR)) {
-            signAtDesign = factors.sign();
+        hasSquare = equations.rows == equations.columns;
+        factors = new BlockFactors(equations.jacobian, hasSquare ? equations.columns : 0);
+        if (hasSquare && factors.factor(equations.jacobian, PIVOT_FLOOR)) {
+            factors.rememberSide();
         }
     }
 
     @Override
-    public Mechanism mechanism() {
-        return mechanism;
-    }
-
-    @Override
-    public Configuration configuration() {
-        return present;
-    }
-
-    @Override
-    public void reset() {
-        present.reset();
-        closed = false;
+    void forgetNeighbour() {
         warm = false;
         fresh = false;
     }
 
     @Override
-    public boolean moveTo(double... drivers) {
-        if (drivers.length != asked.length) {
-            throw new IllegalArgumentException(
-                    drivers.length + " driver values given, the mechanism has " + asked.length);
-        }
-        System.arraycopy(drivers, 0, asked, 0, asked.length);
-        start.set(present);
-        iterations = 0;
-        closed = part(1);
-        for (int i = 0; i < PARTS.length && !closed; i++) {
-            closed = inParts(PARTS[i]);
-        }
-        if (!closed) {
-            present.set(start);
-            warm = false;
-            fresh = false;
-        }
-        return closed;
-    }
-
-    private boolean inParts(int parts) {
-        present.set(start);
-        warm = false;
-        for (int i = 1; i <= parts; i++) {
-            if (!part((double) i / parts)) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    private boolean part(double fraction) {
-        for (int i = 0; i < asked.length; i++) {
-            double before = start.driver(i);
-            present.setDriver(i, fraction == 1 ? asked[i] : before + fraction * (asked[i] - before));
-        }
-        return newton();
-    }
-
-    private boolean newton() {
+    boolean newton() {
+        markWhatChanges();
         stepOnWarmFactors();
         fresh = true;
         double last = Double.POSITIVE_INFINITY;
         double scale = 1;
         for (int i = 0; i < MOST_ITERATIONS; i++) {
-            equations.at(present);
+            equations.at(present, marked);
             residual = equations.largestResidual();
-            square = equations.rows == equations.columns && factors.factor(equations.jacobian, PIVOT_FLOOR);
+            square = hasSquare && factors.factorActive(equations.jacobian, PIVOT_FLOOR);
             if (residual < CLOSED_WITHIN) {
                 polish();
                 warm = square && onTheSameSide();
@@ -161,7 +96,7 @@ public final class RigidPoseSolver implements PoseSolver {
             }
             last = residual;
             findStep();
-            scale = guard();
+            scale = guard(step);
             present.apply(step, scale);
             iterations++;
             if (scale == 1 && closedByLastStep(residual)) {
@@ -173,6 +108,32 @@ public final class RigidPoseSolver implements PoseSolver {
     }
 
     /**
+     * Bodies that nothing asks to move stay as they are: along a row of a map only one wheel of two goes on. All are
+     * marked unless the last pose was closed and refined, since only then what is kept of the others is theirs.
+     */
+    private void markWhatChanges() {
+        boolean keep = warm && fresh && square;
+        if (keep) {
+            for (int i = 0; i < asked.length; i++) {
+                changed[equations.memberRows + i] = present.driver(i) != reached[i];
+            }
+            factors.activate(changed, markedRows);
+            for (int i = 0; i < marked.length; i++) {
+                marked[i] = false;
+                for (int k = 0; k < equations.equations(i); k++) {
+                    marked[i] |= markedRows[equations.firstRow(i) + k];
+                }
+            }
+        } else {
+            Arrays.fill(marked, true);
+            factors.activateAll();
+        }
+        for (int i = 0; i < asked.length; i++) {
+            reached[i] = present.driver(i);
+        }
+    }
+
+    /**
      * The first step to a neighbouring pose needs no new derivatives: the factors of the pose just left serve, and what
      * is left of the residual is of the second order.
      */
@@ -181,7 +142,7 @@ public final class RigidPoseSolver implements PoseSolver {
             return;
         }
         warm = false;
-        equations.residualsAt(present);
+        equations.residualsAt(present, marked);
         if (equations.largestResidual() < LONGEST_WARM_STEP) {
             findStep();
             present.apply(step, 1);
@@ -194,7 +155,7 @@ public final class RigidPoseSolver implements PoseSolver {
         if (residualBefore > LIKELY_CLOSED_AFTER || !square) {
             return false;
         }
-        equations.residualsAt(present);
+        equations.residualsAt(present, marked);
         residual = equations.largestResidual();
         fresh = residual >= CLOSED_WITHIN;
         return !fresh;
@@ -203,8 +164,8 @@ public final class RigidPoseSolver implements PoseSolver {
     /** Makes the present pose's own factors, if it was closed on older ones, and takes it down to the rounding. */
     private void refresh() {
         if (!fresh) {
-            equations.at(present);
-            square = factors.factor(equations.jacobian, PIVOT_FLOOR);
+            equations.at(present, marked);
+            square = factors.factorActive(equations.jacobian, PIVOT_FLOOR);
             polish();
             fresh = true;
         }
@@ -220,7 +181,7 @@ public final class RigidPoseSolver implements PoseSolver {
 
     /** Whether the mechanism has not been turned inside out through a dead point. */
     private boolean onTheSameSide() {
-        return !square || signAtDesign == 0 || factors.sign() == signAtDesign;
+        return !square || factors.onRememberedSide();
     }
 
     private void findStep() {
@@ -228,18 +189,10 @@ public final class RigidPoseSolver implements PoseSolver {
             right[i] = -equations.residual[i];
         }
         if (square) {
-            factors.solve(right, step);
+            factors.solveActive(right, step);
         } else {
             System.arraycopy(shortest(right).toArray(), 0, step, 0, step.length);
         }
-    }
-
-    private double guard() {
-        double longest = 0;
-        for (double part : step) {
-            longest = Math.max(longest, Math.abs(part));
-        }
-        return longest > LONGEST_STEP ? LONGEST_STEP / longest : 1;
     }
 
     private RealVector shortest(double[] rightSide) {
@@ -289,21 +242,14 @@ public final class RigidPoseSolver implements PoseSolver {
         return true;
     }
 
-    /** What is free, loose and blocked at the present pose. */
-    public Freedoms freedoms() {
-        return Freedoms.at(mechanism, present);
+    @Override
+    public double strain(int member) {
+        return 0;
     }
 
     @Override
-    public Solution solution() {
-        if (!closed) {
-            return new Solution.Open(iterations, residual, ClosureDiagnosis.of(mechanism, present, asked));
-        }
+    Solution closedSolution() {
         refresh();
-        List<Pose> poses = new ArrayList<>();
-        for (int i = 0; i < mechanism.bodies().size(); i++) {
-            poses.add(present.pose(i));
-        }
-        return new Solution.Closed(poses, iterations, residual, square ? factors.quality() : 0, freedoms());
+        return new Solution.Closed(poses(), iterations, residual, square ? factors.quality() : 0, freedoms());
     }
 }

@@ -1,6 +1,8 @@
 package org.palanca.result.links;
 
 import org.palanca.result.AxleMotion;
+import org.palanca.working.Construction;
+import org.palanca.working.Trace;
 
 /**
  * The two mounts of a link by their indices in the axle's list.
@@ -10,12 +12,24 @@ import org.palanca.result.AxleMotion;
  */
 public record LinkEnds(int from, int to) {
     /** Component 0 to 2 of the frame end [m]. */
-    double at(AxleMotion motion, int component) {
+    public double at(AxleMotion motion, int component) {
         return motion.mount(from, component);
     }
 
     /** Component 0 to 2 of the way from frame end to axle end [m]. */
-    double run(AxleMotion motion, int component) {
+    public double run(AxleMotion motion, int component) {
         return motion.mount(to, component) - motion.mount(from, component);
+    }
+
+    /** The link lit on the board, from mount to mount. */
+    public void draw(AxleMotion motion, Trace trace) {
+        trace.line(
+                Construction.Kind.MEASURE,
+                at(motion, 0),
+                at(motion, 1),
+                at(motion, 2),
+                motion.mount(to, 0),
+                motion.mount(to, 1),
+                motion.mount(to, 2));
     }
 }

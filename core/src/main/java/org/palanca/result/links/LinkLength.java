@@ -1,29 +1,18 @@
 package org.palanca.result.links;
 
 import org.palanca.result.AxleMotion;
-import org.palanca.result.DefinedResult;
 import org.palanca.units.Quantity;
-import org.palanca.working.Construction;
 import org.palanca.working.Trace;
 
 /** A link's length pin to pin: the distance of its two mounts at this pose, the same at every pose that closes. */
-public final class LinkLength extends DefinedResult {
-    private final String link;
-    private final LinkEnds ends;
-
+public final class LinkLength extends LinkResult {
     public LinkLength(String link, LinkEnds ends) {
-        super("link_length." + link, Quantity.LENGTH, Motion.NONE, "source.definition");
-        this.link = link;
-        this.ends = ends;
-    }
-
-    @Override
-    public String subject() {
-        return link;
+        super("link_length", link, ends, Quantity.LENGTH);
     }
 
     @Override
     public double evaluate(AxleMotion motion, Trace trace) {
+        LinkEnds ends = ends();
         double x = ends.run(motion, 0);
         double y = ends.run(motion, 1);
         double z = ends.run(motion, 2);
@@ -32,14 +21,7 @@ public final class LinkLength extends DefinedResult {
         trace.given("y", "symbol.link_y", y, Quantity.LENGTH);
         trace.given("z", "symbol.link_z", z, Quantity.LENGTH);
         trace.step("length", "sqrt( x * x + y * y + z * z )", length, Quantity.LENGTH);
-        trace.line(
-                Construction.Kind.MEASURE,
-                ends.at(motion, 0),
-                ends.at(motion, 1),
-                ends.at(motion, 2),
-                ends.at(motion, 0) + x,
-                ends.at(motion, 1) + y,
-                ends.at(motion, 2) + z);
+        ends.draw(motion, trace);
         return length;
     }
 }

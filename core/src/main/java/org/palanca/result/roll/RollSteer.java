@@ -24,16 +24,21 @@ public final class RollSteer extends DefinedResult {
         double yaw = motion.roll().yaw();
         trace.given("w_z", "symbol.axle_yaw", yaw, Quantity.TURN_PER_TRAVEL);
         trace.given("w_x", "symbol.axle_roll", roll, Quantity.TURN_PER_TRAVEL);
-        double percent = 100 * yaw / roll;
-        if (motion.axle().place() == AxlePlace.REAR) {
-            percent = -percent;
-            trace.step("percent", "- 100 * w_z / w_x", percent, Quantity.PERCENT);
-        } else {
-            trace.step("percent", "100 * w_z / w_x", percent, Quantity.PERCENT);
-        }
+        double percent = percent(motion, yaw, roll, trace);
         if (trace.listening()) {
             RollAxisSlope.draw(motion, trace);
         }
+        return percent;
+    }
+
+    /** Turn over roll in percent, understeer positive at this end of the vehicle; w_z and w_x must have been told. */
+    static double percent(AxleMotion motion, double yaw, double roll, Trace trace) {
+        double percent = 100 * yaw / roll;
+        if (motion.axle().place() == AxlePlace.REAR) {
+            trace.step("percent", "- 100 * w_z / w_x", -percent, Quantity.PERCENT);
+            return -percent;
+        }
+        trace.step("percent", "100 * w_z / w_x", percent, Quantity.PERCENT);
         return percent;
     }
 }

@@ -11,9 +11,9 @@ import org.palanca.working.Trace;
 /**
  * How much of the load that moves along the vehicle goes through the links instead of the springs, in percent.
  *
- * <p>percent = 100 share tan(t) L / h, with tan(t) = -vx / vz of the contact patch in the heave motion (torque is taken by
- * the housing on a live axle), L the design wheelbase, h the design height of the whole vehicle's centre of gravity, and
- * share the part of the thrust or braking at this axle. Signs: 100 means the springs neither shorten nor lengthen, so
+ * <p>percent = 100 share tan(t) L / h, with tan(t) = -vx / vz in the heave motion, of the contact patch where the
+ * wheel's carrier takes the torque (live axle, outboard brakes) and of the wheel centre where the chassis does, L the
+ * design wheelbase, h the design height of the whole vehicle's centre of gravity, and share the part of the thrust or braking at this axle. Signs: 100 means the springs neither shorten nor lengthen, so
  * the formula changes sign at the front axle, whose load falls under thrust and rises under braking while the force on
  * the patch points the other way. From virtual work; Gillespie (1992), ch. 7; Milliken and Milliken (1995), ch. 17.
  */
@@ -42,7 +42,10 @@ public final class AntiPercent extends DefinedResult {
 
     @Override
     public double evaluate(AxleMotion motion, Trace trace) {
-        double tangent = ReactionLine.tangent(motion, trace);
+        boolean inboard = force == Force.DRIVE
+                ? motion.axle().traction().inboardDrive()
+                : motion.axle().traction().inboardBrakes();
+        double tangent = ReactionLine.tangent(motion, inboard, trace);
         double share = force == Force.DRIVE
                 ? motion.axle().driveShare()
                 : motion.axle().brakeShare();
@@ -59,13 +62,13 @@ public final class AntiPercent extends DefinedResult {
             trace.step("percent", "100 * share * tan_t * L / h", percent, Quantity.PERCENT);
         }
         if (trace.listening()) {
-            construct(motion, tangent, trace);
+            construct(motion, inboard ? motion.centreZ() : motion.ground(), tangent, trace);
         }
         return percent;
     }
 
     /** The reaction line as far as the other axle, where 100 % would pass at the height of the centre of gravity. */
-    private void construct(AxleMotion motion, double tangent, Trace trace) {
+    private void construct(AxleMotion motion, double from, double tangent, Trace trace) {
         double reach = -place.outward() * motion.vehicle().wheelbase();
         Twist heave = motion.heave();
         if (heave.pitch() != 0) {
@@ -77,9 +80,9 @@ public final class AntiPercent extends DefinedResult {
                 Construction.Kind.REACTION,
                 motion.patchX(),
                 0,
-                motion.ground(),
+                from,
                 motion.patchX() + reach,
                 0,
-                motion.ground() + reach * tangent);
+                from + reach * tangent);
     }
 }

@@ -2,12 +2,16 @@ package org.palanca.result.side;
 
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
-import org.palanca.result.Twist;
+import org.palanca.result.WheelMotion;
 import org.palanca.units.Quantity;
 import org.palanca.working.Construction;
 import org.palanca.working.Trace;
 
-/** Slope of the line from the contact patch along which thrust reaches the chassis: tan(t) = -vx / vz there. */
+/**
+ * Slope of the line along which thrust reaches the chassis: tan(t) = -vx / vz, of the contact patch where the wheel's
+ * carrier takes the torque, of the wheel centre where the chassis does. Of two independent wheels the mean of both counts,
+ * as equal forces on them do by virtual work.
+ */
 public final class ReactionLine extends DefinedResult {
     public ReactionLine() {
         super("reaction_line", Quantity.ANGLE, Motion.HEAVE, "source.anti");
@@ -15,7 +19,9 @@ public final class ReactionLine extends DefinedResult {
 
     @Override
     public double evaluate(AxleMotion motion, Trace trace) {
-        double tangent = tangent(motion, trace);
+        boolean inboard = motion.axle().traction().inboardDrive();
+        double tangent = tangent(motion, inboard, trace);
+        double from = inboard ? motion.centreZ() : motion.ground();
         double angle = Math.atan(tangent);
         trace.step("t", "atan( tan_t )", angle, Quantity.ANGLE);
         double reach = motion.vehicle().wheelbase() * -motion.axle().place().outward();
@@ -23,22 +29,41 @@ public final class ReactionLine extends DefinedResult {
                 Construction.Kind.REACTION,
                 motion.patchX(),
                 0,
-                motion.ground(),
+                from,
                 motion.patchX() + reach,
                 0,
-                motion.ground() + reach * tangent);
+                from + reach * tangent);
         return angle;
     }
 
     /** The slope, rise over forward run, told step by step. */
-    static double tangent(AxleMotion motion, Trace trace) {
-        Twist heave = motion.heave();
-        double forward = heave.forward(motion.patchY(), motion.ground());
-        double up = heave.up(motion.patchX(), motion.patchY());
-        trace.given("v_x", "symbol.patch_forward", forward, Quantity.PER_TRAVEL);
-        trace.given("v_z", "symbol.patch_up", up, Quantity.PER_TRAVEL);
+    static double tangent(AxleMotion motion, boolean inboard, Trace trace) {
+        double forward = forward(motion, inboard);
+        double up = up(motion, inboard);
+        trace.given("v_x", inboard ? "symbol.wheel_forward" : "symbol.patch_forward", forward, Quantity.PER_TRAVEL);
+        trace.given("v_z", inboard ? "symbol.wheel_up" : "symbol.patch_up", up, Quantity.PER_TRAVEL);
         double tangent = -forward / up;
         trace.step("tan_t", "- v_x / v_z", tangent, Quantity.RATIO);
         return tangent;
+    }
+
+    private static double forward(AxleMotion motion, boolean inboard) {
+        return (forward(motion.wheel(1), inboard) + forward(motion.wheel(-1), inboard)) / 2;
+    }
+
+    private static double forward(WheelMotion wheel, boolean inboard) {
+        return inboard
+                ? wheel.heave().forward(wheel.centre(1), wheel.centre(2))
+                : wheel.heave().forward(wheel.patch(1), wheel.patch(2));
+    }
+
+    private static double up(AxleMotion motion, boolean inboard) {
+        return (up(motion.wheel(1), inboard) + up(motion.wheel(-1), inboard)) / 2;
+    }
+
+    private static double up(WheelMotion wheel, boolean inboard) {
+        return inboard
+                ? wheel.heave().up(wheel.centre(0), wheel.centre(1))
+                : wheel.heave().up(wheel.patch(0), wheel.patch(1));
     }
 }

@@ -11,9 +11,11 @@ import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Placement;
+import org.palanca.vehicle.Scheme;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Message;
 
@@ -27,6 +29,9 @@ public final class VehicleCheck {
 
     /** Two links whose ends all lie within this distance of one line count as lying on it [m]. */
     public static final double ON_ONE_LINE = Lengths.inches(1.0 / 16);
+
+    /** Largest camber or toe at ride [rad]: beyond it a wheel is not set, it is bent. */
+    private static final double LARGEST_TILT = Math.toRadians(20);
 
     private static final int LONGEST_NAME = 200;
     private static final double SHARE_TOLERANCE = 1e-6;
@@ -42,7 +47,8 @@ public final class VehicleCheck {
     public static List<Finding> findings(Vehicle vehicle) {
         VehicleCheck check = new VehicleCheck(vehicle);
         check.whole();
-        vehicle.axles().forEach(check::axle);
+        vehicle.axles().forEach(axle -> check.axle(axle, ""));
+        vehicle.schemes().forEach(check::scheme);
         return List.copyOf(check.findings);
     }
 
@@ -89,8 +95,18 @@ public final class VehicleCheck {
         return Math.round(share * 100) + " %";
     }
 
-    private void axle(Axle axle) {
-        String at = "/axles/" + axle.place().id();
+    private void scheme(Scheme scheme) {
+        String at = "/schemes/" + scheme.name();
+        for (Axle axle : scheme.axles()) {
+            if (vehicle.axle(axle.place()).isEmpty()) {
+                error(at, "check.scheme_axle", scheme.name(), axle.place().id());
+            }
+            axle(axle, at);
+        }
+    }
+
+    private void axle(Axle axle, String under) {
+        String at = under + "/axles/" + axle.place().id();
         if (axle.tyre().loadedRadius() > axle.tyre().diameter() / 2 * (1 + SHARE_TOLERANCE)) {
             error(
                     at + "/tyre/loaded_radius_mm",
@@ -115,6 +131,7 @@ public final class VehicleCheck {
                 sound.add(link);
             }
         }
+        used.addAll(JointCheck.of(axle, vehicle.wheelbase(), at, broken, findings));
         for (Mount mount : axle.mounts()) {
             if (!used.contains(mount.name())) {
                 findings.add(Finding.warning(
@@ -136,6 +153,8 @@ public final class VehicleCheck {
         share(at + "/brake_share", "brake_share", axle.brakeShare());
         rightAngle(at + "/pinion_deg", "pinion", axle.pinion());
         rightAngle(at + "/caster_deg", "caster", axle.caster().orElse(0));
+        tilt(at + "/camber_deg", "camber", axle.wheels().camber());
+        tilt(at + "/toe_deg", "toe", axle.wheels().toe());
     }
 
     private void positive(String place, String size, double value) {
@@ -162,6 +181,12 @@ public final class VehicleCheck {
         }
     }
 
+    private void tilt(String place, String size, double value) {
+        if (!(Math.abs(value) <= LARGEST_TILT)) {
+            error(place, "check.tilt_range", Message.of("size." + size), angle(value), angle(LARGEST_TILT));
+        }
+    }
+
     private Optional<Message> mirrorFault(Axle axle, Mount mount) {
         if (!(mount.placement() instanceof Placement.MirrorOf mirror)) {
             return Optional.empty();
@@ -174,7 +199,7 @@ public final class VehicleCheck {
         if (master.get().mirrored()) {
             return Optional.of(Message.of("check.mirror_of_mirror", mount.name(), mirror.mount()));
         }
-        if (!master.get().body().equals(mount.body())) {
+        if (!BodyNames.mirror(master.get().body()).equals(mount.body())) {
             return Optional.of(Message.of(
                     "check.mirror_other_body",
                     mount.name(),
@@ -224,6 +249,9 @@ public final class VehicleCheck {
             for (int j = i + 1; j < links.size(); j++) {
                 Link one = links.get(i);
                 Link other = links.get(j);
+                if (!bodies(axle, one).equals(bodies(axle, other))) {
+                    continue;
+                }
                 double off = Math.max(
                         offLine(axle, one, position(axle, other.from())),
                         offLine(axle, one, position(axle, other.to())));
@@ -237,6 +265,12 @@ public final class VehicleCheck {
                 }
             }
         }
+    }
+
+    private static Set<String> bodies(Axle axle, Link link) {
+        return Set.of(
+                axle.mount(link.from()).orElseThrow().body(),
+                axle.mount(link.to()).orElseThrow().body());
     }
 
     private double offLine(Axle axle, Link link, Vector3D point) {

@@ -1,38 +1,50 @@
 package org.palanca.vehicle.layout;
 
 import static org.palanca.units.Lengths.inches;
+import static org.palanca.vehicle.layout.LinkageBuilder.spot;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.OptionalDouble;
 import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.Link;
+import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.Joint;
+import org.palanca.vehicle.LeafSpring;
 import org.palanca.vehicle.LinkRole;
-import org.palanca.vehicle.Mount;
-import org.palanca.vehicle.Placement;
+import org.palanca.vehicle.Linkage;
 import org.palanca.vehicle.Side;
+import org.palanca.vehicle.SuspensionType;
+import org.palanca.vehicle.Traction;
 import org.palanca.vehicle.Travel;
 import org.palanca.vehicle.Tyre;
+import org.palanca.vehicle.Wheels;
 
 /**
- * Ways of holding a live axle that a vehicle can start from. Mounts are placed by our own proportions of wheelbase and
- * tyre; they are a start, not advice.
+ * A starting point of every suspension type. Mounts are placed by our own proportions of wheelbase, track and tyre; they
+ * are a start, not advice.
+ *
+ * @param type how it is held
+ * @param steering what turns the wheels
  */
-public enum StarterLayout {
-    /** Uppers converge at the axle, lowers nearly straight. */
-    TRIANGULATED_UPPERS,
-    /** Uppers converge at the axle, lowers converge at the frame. */
-    TRIANGULATED_BOTH,
-    /** Two lowers, one upper, and a panhard. */
-    THREE_LINK_PANHARD;
-
+public record StarterLayout(SuspensionType type, StarterSteering steering) {
     /** Wheelbase the proportions were drawn for [m]. */
     private static final double DRAWN_FOR = Lengths.inches(106);
 
     /** Part of half the diameter that is left with the weight on; common practice, no source. */
     private static final double LOADED_PART = 0.97;
+
+    /** Travel of a live axle and of an independent wheel to start from [in]. */
+    private static final double AXLE_BUMP = 5;
+
+    private static final double AXLE_DROOP = 6;
+    private static final double LEAF_TRAVEL = 4;
+    private static final double CORNER_BUMP = 3.5;
+    private static final double CORNER_DROOP = 3.5;
+
+    /** An unsteered axle of a type. */
+    public static StarterLayout of(SuspensionType type) {
+        return new StarterLayout(type, StarterSteering.NONE);
+    }
 
     /**
      * An axle of this layout.
@@ -44,101 +56,242 @@ public enum StarterLayout {
      * @param brakeShare part of the braking, 0 to 1
      */
     public Axle axle(AxlePlace place, double wheelbase, double tyreDiameter, double driveShare, double brakeShare) {
-        Builder builder = new Builder(place, wheelbase / DRAWN_FOR, tyreDiameter / 2 * LOADED_PART);
-        switch (this) {
-            case TRIANGULATED_UPPERS -> {
-                builder.pair("upper", LinkRole.UPPER, 25, 15.5, 9.5, 2, 5, 10.5);
-                builder.pair("lower", LinkRole.LOWER, 40, 12, 3.5, -1, 19.5, -1.25);
-            }
-            case TRIANGULATED_BOTH -> {
-                builder.pair("upper", LinkRole.UPPER, 26, 15.5, 9.5, 2, 4.5, 10.5);
-                builder.pair("lower", LinkRole.LOWER, 38, 5, 3.5, -1, 20, -1.25);
-            }
-            case THREE_LINK_PANHARD -> {
-                builder.pair("lower", LinkRole.LOWER, 37, 14, 1, 1, 17.5, -2.5);
-                builder.single("upper", LinkRole.UPPER, Side.RIGHT, 33, 14, 8, Side.RIGHT, -0.5, 12, 7);
-                builder.single("panhard", LinkRole.PANHARD, Side.LEFT, -5, 16, 7, Side.RIGHT, -5, 14.5, 6.75);
-            }
-        }
-        double track = Math.max(inches(58), tyreDiameter * 1.85);
-        OptionalDouble caster =
-                place == AxlePlace.FRONT ? OptionalDouble.of(Math.toRadians(6)) : OptionalDouble.empty();
+        double radius = tyreDiameter / 2 * LOADED_PART;
+        double track = type.independent() ? inches(58) : Math.max(inches(58), tyreDiameter * 1.85);
+        boolean ownKingpins = type.independent() || steering != StarterSteering.NONE;
+        OptionalDouble caster = place == AxlePlace.FRONT && !ownKingpins
+                ? OptionalDouble.of(Math.toRadians(6))
+                : OptionalDouble.empty();
+        double width = type.independent() ? tyreDiameter * 0.3 : tyreDiameter * 0.36;
         return new Axle(
                 place,
-                new Tyre(tyreDiameter, tyreDiameter / 2 * LOADED_PART, tyreDiameter * 0.36),
-                track,
+                Wheels.upright(new Tyre(tyreDiameter, radius, width), track),
+                travel(),
+                new Traction(driveShare, brakeShare, type.independent(), false),
                 Math.toRadians(place == AxlePlace.FRONT ? 4 : 5),
                 caster,
-                new Travel(inches(5), inches(6)),
-                driveShare,
-                brakeShare,
-                builder.mounts,
-                builder.links);
+                linkage(place, wheelbase, track, radius));
     }
 
-    /** Mounts stated in inches: inward from the axle line, out from the centreline, above the axle's centre. */
-    private static final class Builder {
-        private final AxlePlace place;
-        private final double stretch;
-        private final double axleHeight;
-        private final List<Mount> mounts = new ArrayList<>();
-        private final List<Link> links = new ArrayList<>();
-
-        Builder(AxlePlace place, double stretch, double axleHeight) {
-            this.place = place;
-            this.stretch = stretch;
-            this.axleHeight = axleHeight;
+    private Travel travel() {
+        if (type.independent()) {
+            return new Travel(inches(CORNER_BUMP), inches(CORNER_DROOP));
         }
+        return type == SuspensionType.LEAF_SPRINGS
+                ? new Travel(inches(LEAF_TRAVEL), inches(LEAF_TRAVEL))
+                : new Travel(inches(AXLE_BUMP), inches(AXLE_DROOP));
+    }
 
-        void pair(
-                String name,
-                LinkRole role,
-                double frameIn,
-                double frameOut,
-                double frameUp,
-                double axleIn,
-                double axleOut,
-                double axleUp) {
-            both(name + " frame", Mount.FRAME, frameIn * stretch, frameOut, frameUp);
-            both(name + " axle", Mount.AXLE, axleIn, axleOut, axleUp);
-            for (Side side : Side.values()) {
-                link(name + " " + side.id(), role, name + " frame " + side.id(), name + " axle " + side.id());
+    /**
+     * What holds and steers such an axle, for wheels that are there already.
+     *
+     * @param wheelbase of the vehicle [m]
+     * @param track between the wheels [m]
+     * @param axleHeight of the wheel centres above the ground [m]
+     */
+    public Linkage linkage(AxlePlace place, double wheelbase, double track, double axleHeight) {
+        LinkageBuilder builder = new LinkageBuilder(place, wheelbase / DRAWN_FOR, axleHeight);
+        double halfTrack = track / 2 / Lengths.INCH;
+        if (type.independent()) {
+            corner(builder, halfTrack);
+        } else {
+            liveAxle(builder);
+        }
+        steering.add(builder, halfTrack, type);
+        return builder.build(type);
+    }
+
+    private void liveAxle(LinkageBuilder b) {
+        switch (type) {
+            case TRIANGULATED_UPPERS -> {
+                b.pair("upper", LinkRole.UPPER, spot(25, 15.5, 9.5), spot(2, 5, 10.5));
+                b.pair("lower", LinkRole.LOWER, spot(40, 12, 3.5), spot(-1, 19.5, -1.25));
             }
+            case TRIANGULATED_LOWERS -> {
+                b.pair("upper", LinkRole.UPPER, spot(27, 14, 9), spot(2, 13.5, 10));
+                b.pair("lower", LinkRole.LOWER, spot(38, 4, 3.5), spot(-1, 20, -1.25));
+            }
+            case TRIANGULATED_BOTH -> {
+                b.pair("upper", LinkRole.UPPER, spot(26, 15.5, 9.5), spot(2, 4.5, 10.5));
+                b.pair("lower", LinkRole.LOWER, spot(38, 5, 3.5), spot(-1, 20, -1.25));
+            }
+            case PARALLEL_PANHARD -> {
+                parallelFour(b);
+                panhard(b);
+            }
+            case FIVE_LINK -> {
+                b.pair("upper", LinkRole.UPPER, spot(24, 13, 9), spot(1, 12, 6));
+                b.pair("lower", LinkRole.LOWER, spot(34, 14, 0.5), spot(1, 16, -3));
+                panhard(b);
+            }
+            case THREE_LINK_PANHARD -> {
+                b.pair("lower", LinkRole.LOWER, spot(37, 14, 1), spot(1, 17.5, -2.5));
+                b.single("upper", LinkRole.UPPER, spot(33, -14, 8), spot(-0.5, -12, 7));
+                panhard(b);
+            }
+            case TORQUE_ARM -> {
+                b.pair("lower", LinkRole.LOWER, spot(26, 15, 0), spot(1, 18, -3.5));
+                b.single("torque arm", LinkRole.TORQUE_ARM, spot(44, 0, 6.5), spot(44, 0, 0.5));
+                panhard(b);
+            }
+            case WATTS_ON_AXLE -> {
+                parallelFour(b);
+                watts(b, BodyNames.AXLE);
+            }
+            case WATTS_ON_FRAME -> {
+                parallelFour(b);
+                watts(b, BodyNames.FRAME);
+            }
+            case RADIUS_ARMS -> {
+                radiusArms(b);
+                panhard(b);
+            }
+            case TRAILING_ARMS -> {
+                b.mounts("arm pivot", BodyNames.AXLE, spot(46, 5, 1));
+                b.bushings("arm", "arm pivot");
+                panhard(b);
+            }
+            case LADDER_BARS -> {
+                b.mounts("bar frame", BodyNames.FRAME, spot(31, 13, 0.5));
+                b.mounts("bar upper axle", BodyNames.AXLE, spot(0, 15, 4));
+                b.mounts("bar lower axle", BodyNames.AXLE, spot(0, 15, -4));
+                b.links("bar upper", LinkRole.UPPER, "bar frame", "bar upper axle");
+                b.links("bar lower", LinkRole.LOWER, "bar frame", "bar lower axle");
+                panhard(b);
+            }
+            case LEAF_SPRINGS -> leaves(b);
+            default -> throw new IllegalStateException(type + " is no live axle");
         }
+    }
 
-        void single(
-                String name,
-                LinkRole role,
-                Side frameSide,
-                double frameIn,
-                double frameOut,
-                double frameUp,
-                Side axleSide,
-                double axleIn,
-                double axleOut,
-                double axleUp) {
-            double run = role == LinkRole.PANHARD ? frameIn : frameIn * stretch;
-            mounts.add(new Mount(name + " frame", Mount.FRAME, taped(run, frameSide, frameOut, frameUp)));
-            mounts.add(new Mount(name + " axle", Mount.AXLE, taped(axleIn, axleSide, axleOut, axleUp)));
-            link(name, role, name + " frame", name + " axle");
-        }
+    private static void parallelFour(LinkageBuilder b) {
+        b.pair("upper", LinkRole.UPPER, spot(33, 14, 6.5), spot(1, 14, 5));
+        b.pair("lower", LinkRole.LOWER, spot(33, 14, -1.5), spot(1, 14, -3));
+    }
 
-        private void both(String name, String body, double in, double out, double up) {
-            mounts.add(new Mount(name + " left", body, taped(in, Side.LEFT, out, up)));
-            mounts.add(new Mount(name + " right", body, new Placement.MirrorOf(name + " left")));
-        }
+    private static void panhard(LinkageBuilder b) {
+        b.single("panhard", LinkRole.PANHARD, spot(-5, 16, 7), spot(-5, -14.5, 6.75));
+    }
 
-        private Placement taped(double in, Side side, double out, double up) {
-            double ahead = -place.outward() * sixteenth(inches(in));
-            return new Placement.Taped(ahead, side, inches(out), sixteenth(axleHeight + inches(up)));
-        }
+    /** The bellcrank turns about a pin along the vehicle; a rod from each of its ends goes to the other body. */
+    private static void watts(LinkageBuilder b, String carrier) {
+        String other = carrier.equals(BodyNames.AXLE) ? BodyNames.FRAME : BodyNames.AXLE;
+        b.mount("watts pivot", carrier, spot(-6, 0, 1));
+        b.mount("watts pivot rear", carrier, spot(-8, 0, 1));
+        b.mount("watts crank top", BodyNames.BELLCRANK, spot(-6, 0, 4.5));
+        b.mount("watts crank bottom", BodyNames.BELLCRANK, spot(-6, 0, -2.5));
+        b.mount("watts end left", other, spot(-6, 17, 4.5));
+        b.mount("watts end right", other, spot(-6, -17, -2.5));
+        b.joint(new Joint.Hinge("watts pin", "watts pivot", "watts pivot rear", BodyNames.BELLCRANK));
+        b.link("watts left", LinkRole.WATTS, "watts end left", "watts crank top");
+        b.link("watts right", LinkRole.WATTS, "watts end right", "watts crank bottom");
+    }
 
-        private void link(String name, LinkRole role, String from, String to) {
-            links.add(new Link(name, role, from, to, OptionalDouble.empty()));
+    private static void radiusArms(LinkageBuilder b) {
+        b.mounts("arm pivot", BodyNames.arm(Side.LEFT), spot(36, 15, -3));
+        b.mounts("arm front bushing", BodyNames.AXLE, spot(4, 15, 1));
+        b.mounts("arm rear bushing", BodyNames.AXLE, spot(-4, 15, 1.5));
+        b.bushings("arm frame bushing", "arm pivot");
+        for (Side side : Side.values()) {
+            String end = " " + side.id();
+            b.joint(new Joint.Clamp(
+                    "arm clamp" + end,
+                    "arm front bushing" + end,
+                    "arm rear bushing" + end,
+                    BodyNames.arm(side),
+                    OptionalDouble.empty()));
         }
+    }
 
-        private static double sixteenth(double metres) {
-            return Lengths.nearest(metres, 16).metres();
+    /** Springs over the axle, shackles hanging at the outer end. */
+    private static void leaves(LinkageBuilder b) {
+        b.mounts("spring fixed eye", BodyNames.FRAME, spot(25, 19, 3.5));
+        b.mounts("spring seat", BodyNames.AXLE, spot(0, 19, 3.5));
+        b.mounts("spring shackle eye", BodyNames.shackle(Side.LEFT), spot(-27, 19, 4));
+        b.mounts("shackle pivot", BodyNames.FRAME, spot(-28.5, 19, 8.5));
+        for (Side side : Side.values()) {
+            String end = " " + side.id();
+            b.leaf(new LeafSpring(
+                    "spring" + end,
+                    "spring fixed eye" + end,
+                    "spring seat" + end,
+                    "spring shackle eye" + end,
+                    "shackle pivot" + end,
+                    inches(6),
+                    35_000,
+                    600_000));
         }
+    }
+
+    private void corner(LinkageBuilder b, double halfTrack) {
+        String knuckle = BodyNames.knuckle(Side.LEFT);
+        switch (type) {
+            case DOUBLE_WISHBONE -> {
+                wishbone(
+                        b,
+                        "upper",
+                        LinkRole.UPPER,
+                        spot(b.rearward(0.5), halfTrack - 6.5, 5.5),
+                        halfTrack - 16.5,
+                        4,
+                        4.5);
+                wishbone(
+                        b, "lower", LinkRole.LOWER, spot(b.rearward(-0.5), halfTrack - 5, -5), halfTrack - 19, 6, -4.5);
+            }
+            case STRUT -> {
+                wishbone(
+                        b,
+                        "lower",
+                        LinkRole.LOWER,
+                        spot(b.rearward(-0.5), halfTrack - 5, -5),
+                        halfTrack - 18,
+                        6,
+                        -4.75);
+                b.mounts("strut foot", knuckle, spot(b.rearward(0.1), halfTrack - 6.5, 2));
+                b.mounts("strut top", BodyNames.FRAME, spot(b.rearward(1.5), halfTrack - 9.5, 18));
+                for (Side side : Side.values()) {
+                    b.joint(new Joint.Strut("strut " + side.id(), "strut top " + side.id(), "strut foot " + side.id()));
+                }
+            }
+            case SEMI_TRAILING -> {
+                b.mounts("arm inner pivot", BodyNames.FRAME, spot(11, 5, -0.5));
+                b.mounts("arm outer pivot", BodyNames.FRAME, spot(17, halfTrack - 7, -1));
+                for (Side side : Side.values()) {
+                    String end = " " + side.id();
+                    b.joint(new Joint.Hinge(
+                            "arm" + end, "arm inner pivot" + end, "arm outer pivot" + end, BodyNames.knuckle(side)));
+                }
+            }
+            case FIVE_LINK_CORNER -> {
+                arm(b, "upper front", LinkRole.UPPER, spot(4, halfTrack - 16, 5), spot(1.5, halfTrack - 6.5, 5.75));
+                arm(b, "upper rear", LinkRole.UPPER, spot(-4, halfTrack - 16, 4.75), spot(-1, halfTrack - 6.75, 5.5));
+                arm(b, "lower front", LinkRole.LOWER, spot(9, halfTrack - 17, -4), spot(1, halfTrack - 5, -5));
+                arm(b, "lower rear", LinkRole.LOWER, spot(-4, halfTrack - 19, -4.25), spot(-1.5, halfTrack - 5, -4.75));
+            }
+            default -> throw new IllegalStateException(type + " is no independent corner");
+        }
+    }
+
+    /** Two legs to one outer ball on each side; the inner pivots lie along the vehicle. */
+    private static void wishbone(
+            LinkageBuilder b,
+            String name,
+            LinkRole role,
+            LinkageBuilder.Spot ball,
+            double pivotOut,
+            double reach,
+            double pivotUp) {
+        b.mounts(name + " ball", BodyNames.knuckle(Side.LEFT), ball);
+        b.mounts(name + " front pivot", BodyNames.FRAME, spot(-reach, pivotOut, pivotUp));
+        b.mounts(name + " rear pivot", BodyNames.FRAME, spot(reach, pivotOut, pivotUp));
+        b.links(name + " front leg", role, name + " front pivot", name + " ball");
+        b.links(name + " rear leg", role, name + " rear pivot", name + " ball");
+    }
+
+    private static void arm(
+            LinkageBuilder b, String name, LinkRole role, LinkageBuilder.Spot frame, LinkageBuilder.Spot outer) {
+        b.mounts(name + " frame", BodyNames.FRAME, frame);
+        b.mounts(name + " outer", BodyNames.knuckle(Side.LEFT), outer);
+        b.links(name, role, name + " frame", name + " outer");
     }
 }

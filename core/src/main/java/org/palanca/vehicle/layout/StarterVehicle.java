@@ -49,6 +49,7 @@ public record StarterVehicle(
                 LinkHardware.COMMON,
                 Optional.of(rails),
                 axles,
+                List.of(),
                 new TreeMap<>());
     }
 }

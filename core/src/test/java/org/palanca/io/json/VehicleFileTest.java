@@ -16,13 +16,27 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.palanca.Examples;
+import org.palanca.result.AxleModel;
+import org.palanca.result.Result;
+import org.palanca.targets.Targets;
+import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Hole;
+import org.palanca.vehicle.Linkage;
+import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Placement;
+import org.palanca.vehicle.Scheme;
+import org.palanca.vehicle.Side;
+import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.TargetBand;
+import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.check.Finding;
 import org.palanca.vehicle.edit.MountMoves;
+import org.palanca.vehicle.layout.StarterLayout;
+import org.palanca.vehicle.layout.StarterSteering;
+import org.palanca.vehicle.layout.StarterVehicle;
 
 class VehicleFileTest {
     @TempDir
@@ -208,11 +222,84 @@ class VehicleFileTest {
     @Test
     void aNewerVersionOpensReadOnlyOrSaysWhyNot() throws Exception {
         String newer = Examples.text("tarn-4.palanca.json")
-                .replace("\"version\": 1", "\"version\": 2, \"turbo_encabulator\": true");
+                .replace("\"version\": 2", "\"version\": 3, \"turbo_encabulator\": true");
         VehicleFile.Opened opened = VehicleFile.open(write(newer));
         assertThat(opened.readOnly()).isTrue();
         assertThat(opened.vehicle().name()).isEqualTo("Tarn 4");
         assertThat(said(refused(newer.replace("\"mass\"", "\"masses\"")))).contains("newer version");
+    }
+
+    /** Files of version 1 knew no types; they open as what their links say. */
+    @Test
+    void version1OpensAndTellsItsTypesByItsLinks() throws Exception {
+        String first = Examples.text("tarn-4.palanca.json")
+                .replace("\"version\": 2", "\"version\": 1")
+                .replaceAll("\"type\": \"[a-z_]*\",", "");
+        VehicleFile.Opened opened = VehicleFile.open(write(first));
+        assertThat(opened.readOnly()).isFalse();
+        assertThat(opened.vehicle()).isEqualTo(Examples.tarn());
+    }
+
+    /** What is new in version 2 comes back as it was: joints, springs, steering, rates, holes, schemes. */
+    @Test
+    void everythingNewComesBack() throws Exception {
+        for (SuspensionType type : SuspensionType.values()) {
+            for (StarterSteering steering : StarterSteering.values()) {
+                if (!steering.suits(type)) {
+                    continue;
+                }
+                Vehicle vehicle = new StarterVehicle(
+                                "all",
+                                Use.STREET,
+                                2.5,
+                                0.75,
+                                Optional.of(StarterLayout.of(SuspensionType.RADIUS_ARMS)),
+                                new StarterLayout(type, steering))
+                        .build();
+                Axle rear = vehicle.axle(AxlePlace.REAR).orElseThrow();
+                Mount holed = rear.mounts().get(0);
+                Hole hole = new Hole("lower hole", new Placement.Taped(0.25, Side.LEFT, 0.375, 0.5));
+                Axle other = rear.withMount(new Mount(holed.name(), holed.body(), holed.placement(), List.of(hole)));
+                vehicle = vehicle.withSchemes(List.of(new Scheme("another hole", "one down", List.of(other))));
+                Path file = folder.resolve("all.palanca.json");
+                VehicleFile.save(file, vehicle);
+                Vehicle once = VehicleFile.open(file).vehicle();
+                Linkage linkage = once.axle(AxlePlace.REAR).orElseThrow().linkage();
+                assertThat(linkage.joints().equals(rear.joints())).as("joints").isTrue();
+                assertThat(linkage.leaves()).hasSameSizeAs(rear.linkage().leaves());
+                assertThat(linkage.steering().isPresent()).isEqualTo(steering != StarterSteering.NONE);
+                assertThat(once.schemes()
+                                .get(0)
+                                .axles()
+                                .get(0)
+                                .mounts()
+                                .get(0)
+                                .holes()
+                                .equals(List.of(hole)))
+                        .as("holes")
+                        .isTrue();
+                // Millimetres with six decimals lose the last bit the first time and nothing after that.
+                VehicleFile.save(file, once);
+                assertThat(VehicleFile.open(file).vehicle().equals(once))
+                        .as(type + " " + steering)
+                        .isTrue();
+            }
+        }
+    }
+
+    @Test
+    void aJointWithoutWhatItsKindNeedsIsNamed() throws Exception {
+        String text = Examples.text("plover.palanca.json");
+        assertThat(said(refused(text.replace("\"kind\": \"guide\"", "\"kind\": \"ball\""))))
+                .contains("problems");
+        assertThat(refused(text.replace("\"kind\": \"guide\"", "\"kind\": \"ball\""))
+                        .findings())
+                .anySatisfy(finding -> assertThat(Examples.WORDS.text(finding.message()))
+                        .contains("Joint “rack guide” needs what its kind is placed by"));
+        assertThat(refused(text.replace("\"joint\": \"rack guide\"", "\"joint\": \"rack gide\""))
+                        .findings())
+                .anySatisfy(finding ->
+                        assertThat(Examples.WORDS.text(finding.message())).contains("no guide or hinge", "rack guide"));
     }
 
     @Test
@@ -229,5 +316,25 @@ class VehicleFileTest {
         assertThat(said(catchThrowableOfType(
                         VehicleFileException.class, () -> VehicleFile.save(folder, Examples.tarn()))))
                 .contains("is a folder");
+    }
+
+    /** A band is filed in the unit of its result, whatever the type: else it would come back as another number. */
+    @Test
+    void everyResultsBandComesBackInItsOwnUnit() throws Exception {
+        for (SuspensionType type : SuspensionType.values()) {
+            Vehicle vehicle = new StarterVehicle(
+                            "bands", Use.STREET, 2.5, 0.75, Optional.empty(), StarterLayout.of(type))
+                    .build();
+            AxleModel model = new AxleModel(vehicle, AxlePlace.REAR);
+            for (Result result : model.results()) {
+                TargetBand band = new TargetBand(0.25, 0.5, TargetBand.Scope.RIDE, "test");
+                Vehicle own = vehicle.withTarget(Targets.key(model.axle(), result), Optional.of(band));
+                Path file = folder.resolve("bands.palanca.json");
+                VehicleFile.save(file, own);
+                assertThat(Files.readString(file))
+                        .as(result.id())
+                        .contains("\"unit\" : \"" + result.quantity().fileUnit() + "\"");
+            }
+        }
     }
 }

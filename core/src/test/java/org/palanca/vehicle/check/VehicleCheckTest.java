@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.palanca.units.Lengths.inches;
 
 import java.util.List;
-import java.util.OptionalDouble;
+import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
@@ -12,11 +12,15 @@ import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
+import org.palanca.vehicle.Linkage;
 import org.palanca.vehicle.MassProperties;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Placement;
+import org.palanca.vehicle.Scheme;
+import org.palanca.vehicle.Steering;
 import org.palanca.vehicle.Travel;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.Wheels;
 
 class VehicleCheckTest {
     private final Vehicle tarn = Examples.tarn();
@@ -59,17 +63,7 @@ class VehicleCheckTest {
 
     @Test
     void sharesThatDoNotAddUpAreDoubtful() {
-        Axle more = new Axle(
-                rear.place(),
-                rear.tyre(),
-                rear.track(),
-                rear.pinion(),
-                rear.caster(),
-                rear.travel(),
-                0.9,
-                rear.brakeShare(),
-                rear.mounts(),
-                rear.links());
+        Axle more = rear.withTraction(rear.traction().withShares(0.9, rear.brakeShare()));
         assertThat(said(tarn.withAxle(more)))
                 .singleElement()
                 .satisfies(text -> assertThat(text).contains("drive_share", "120 %"));
@@ -78,17 +72,10 @@ class VehicleCheckTest {
     /** What the schema would refuse in a file is refused before it can be saved. */
     @Test
     void sizesThatNoFileMayHoldAreErrors() {
-        Axle wrong = new Axle(
-                rear.place(),
-                rear.tyre(),
-                0,
-                2,
-                rear.caster(),
-                new Travel(-0.1, 0.1),
-                1.3,
-                rear.brakeShare(),
-                rear.mounts(),
-                rear.links());
+        Axle wrong = rear.withWheels(Wheels.upright(rear.tyre(), 0))
+                .withAngles(2, rear.caster())
+                .withTravel(new Travel(-0.1, 0.1))
+                .withTraction(rear.traction().withShares(1.3, rear.brakeShare()));
         assertThat(said(tarn.withAxle(wrong).withName(" ")))
                 .anySatisfy(text -> assertThat(text).startsWith("ERROR /name"))
                 .anySatisfy(text -> assertThat(text)
@@ -123,17 +110,7 @@ class VehicleCheckTest {
 
     @Test
     void aMountThatNothingUsesIsDoubtful() {
-        Axle fewer = new Axle(
-                rear.place(),
-                rear.tyre(),
-                rear.track(),
-                rear.pinion(),
-                rear.caster(),
-                rear.travel(),
-                rear.driveShare(),
-                rear.brakeShare(),
-                rear.mounts(),
-                rear.links().subList(0, 3));
+        Axle fewer = rear.withLinkage(rear.linkage().withLinks(rear.links().subList(0, 3)));
         assertThat(said(tarn.withAxle(fewer)))
                 .allSatisfy(text -> assertThat(text).startsWith("WARNING"))
                 .anySatisfy(text -> assertThat(text).contains("No link uses mount “lower frame right”"));
@@ -141,11 +118,50 @@ class VehicleCheckTest {
 
     @Test
     void aLinkToNowhereProposesTheNearestName() {
-        Link lost =
-                new Link("upper left", LinkRole.UPPER, "upper fram left", "upper axle left", OptionalDouble.empty());
+        Link lost = new Link("upper left", LinkRole.UPPER, "upper fram left", "upper axle left");
         assertThat(said(tarn.withAxle(rear.withLink(lost))))
                 .anySatisfy(text -> assertThat(text)
                         .startsWith("ERROR /axles/rear/links/upper left/from")
                         .contains("nearest name is “upper frame left”"));
+    }
+
+    /** A hinge whose two mounts meet has no axis, and a leaf whose eye is in its clamp is no spring. */
+    @Test
+    void jointsWithoutALineAndSpringsWithoutLengthAreNamed() {
+        Vehicle plover = Examples.vehicle("plover.palanca.json");
+        Axle front = plover.axle(AxlePlace.FRONT).orElseThrow();
+        Mount housing = front.mount("rack housing left").orElseThrow();
+        Vector3D across =
+                front.position("rack housing right", plover.wheelbase()).add(new Vector3D(0, 0.002, 0));
+        Axle met = front.withMount(housing.withPlacement(new Placement.At(across)));
+        Mount right = met.mount("rack housing right").orElseThrow();
+        Axle apart = met.withMount(right.withPlacement(new Placement.At(across.add(new Vector3D(0, -0.002, 0)))));
+        assertThat(said(plover.withAxle(apart)))
+                .anySatisfy(text -> assertThat(text)
+                        .startsWith("ERROR /axles/front/joints/rack guide")
+                        .contains("points nowhere"));
+        Vehicle wain = Examples.vehicle("wain.palanca.json");
+        Axle rear2 = wain.axle(AxlePlace.REAR).orElseThrow();
+        Vector3D seat = rear2.position("spring seat left", wain.wheelbase());
+        Mount eye = rear2.mount("spring fixed eye left").orElseThrow();
+        Axle wrong = rear2.withMount(eye.withPlacement(new Placement.At(seat.add(new Vector3D(0.1, 0, 0)))));
+        assertThat(said(wain.withAxle(wrong)))
+                .anySatisfy(text -> assertThat(text).contains("it is no spring", "spring fixed eye left"));
+    }
+
+    @Test
+    void whatDoesNotBelongTogetherIsNamed() {
+        Vehicle plover = Examples.vehicle("plover.palanca.json");
+        Axle front = plover.axle(AxlePlace.FRONT).orElseThrow();
+        Linkage linkage = front.linkage();
+        Axle lost = front.withLinkage(linkage.withSteering(Optional.of(new Steering("rack", 0.05))));
+        assertThat(said(plover.withAxle(lost)))
+                .anySatisfy(text -> assertThat(text).contains("no guide or hinge", "rack guide"));
+        Axle locked = front.withLinkage(linkage.withSteering(Optional.of(new Steering("rack guide", 0))));
+        assertThat(said(plover.withAxle(locked)))
+                .anySatisfy(text -> assertThat(text).contains("lock must be more"));
+        Vehicle elsewhere =
+                Examples.vehicle("lark.palanca.json").withSchemes(List.of(new Scheme("odd", "", List.of(front))));
+        assertThat(said(elsewhere)).anySatisfy(text -> assertThat(text).contains("does not have"));
     }
 }

@@ -3,7 +3,10 @@ package org.palanca.desktop.analysis;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.mechanism.Bushed;
 import org.palanca.result.AxleModel;
 import org.palanca.result.Outcome;
 import org.palanca.result.Result;
@@ -28,7 +31,17 @@ public final class Analysis {
     public static final int CURVE_POSES = Scorecard.POSES;
 
     /** Poses along each edge of the travel map. */
-    public static final int MAP_SIZE = 31;
+    public static final int MAP_SIZE = 41;
+
+    /** The same where bushings give: each pose takes several times as long, and a drag must not wait. */
+    public static final int COARSE_MAP_SIZE = 21;
+
+    /** Where half of each map is worked out. */
+    private static final ExecutorService SECOND_CORE = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "second half of the map");
+        thread.setDaemon(true);
+        return thread;
+    });
 
     private final AxleModel model;
     private final WheelTravel pose;
@@ -46,8 +59,9 @@ public final class Analysis {
         Axle axle = model.axle();
         heave = Sweep.run(model, TravelPath.heave(axle, CURVE_POSES));
         scorecard = Scorecard.of(model, heave);
-        map = new TravelMap(MAP_SIZE, model.results().size());
-        map.fill(model);
+        boolean gives = model.mechanism().members().stream().anyMatch(Bushed.class::isInstance);
+        map = new TravelMap(gives ? COARSE_MAP_SIZE : MAP_SIZE, model.results().size());
+        map.fill(model, new AxleModel(vehicle, place), pose.steer(), SECOND_CORE);
         model.toRide();
         centrePath = path(model, axle);
         boolean closed = model.moveTo(pose);

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.geometry.Pos;
@@ -32,10 +33,12 @@ import org.palanca.desktop.document.Document;
 import org.palanca.desktop.document.Rescue;
 import org.palanca.desktop.document.Settings;
 import org.palanca.desktop.start.NewVehiclePane;
+import org.palanca.desktop.steps.ComparePane;
 import org.palanca.desktop.steps.GoalsPane;
 import org.palanca.desktop.steps.JobRail;
 import org.palanca.desktop.steps.MakePane;
 import org.palanca.desktop.steps.MountBar;
+import org.palanca.desktop.steps.SteerPane;
 import org.palanca.desktop.steps.Step;
 import org.palanca.desktop.strips.StripColumn;
 import org.palanca.desktop.theme.Theme;
@@ -44,6 +47,7 @@ import org.palanca.io.json.VehicleFileException;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
 import org.palanca.shop.LinkCut;
+import org.palanca.steering.PickupAdvice;
 import org.palanca.targets.Scorecard;
 import org.palanca.units.LengthStyle;
 import org.palanca.units.Lengths;
@@ -51,19 +55,29 @@ import org.palanca.units.Quantity;
 import org.palanca.units.UnitStyle;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.edit.HoleMoves;
+import org.palanca.vehicle.edit.LeafMoves;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterVehicle;
+import org.palanca.words.Message;
 import org.palanca.words.Words;
 
 /** Puts the window together and keeps its parts showing the same vehicle at the same pose. */
 public final class MainWindow {
     private static final String STYLE_SHEET = "/org/palanca/desktop/palanca.css";
     private static final String BUNDLE = "org.palanca.desktop.desktop";
-    private static final String DEMO = "/org/palanca/examples/tarn-4.palanca.json";
+    private static final String EXAMPLES = "/org/palanca/examples/";
+    private static final String DEMO = "tarn-4.palanca.json";
     private static final List<String> PAD_COMMANDS = List.of("ride", "bump", "droop", "twist", "play");
     private static final double BASE_TEXT = 14;
+
+    /** Toe that moves more than this through the travel holds the steer step [degrees]: common practice, no source. */
+    private static final double TOE_WORTH_A_LOOK = 0.5;
+
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
 
@@ -80,6 +94,8 @@ public final class MainWindow {
     private final StripColumn strips;
     private final JobRail rail;
     private final GoalsPane goals;
+    private final SteerPane steer;
+    private final ComparePane compare;
     private final MakePane make;
     private final NewVehiclePane newVehicle;
     private final NoticeBar notices;
@@ -101,8 +117,8 @@ public final class MainWindow {
                         Use.TRAIL,
                         Lengths.inches(104),
                         Lengths.inches(33),
-                        Optional.of(StarterLayout.THREE_LINK_PANHARD),
-                        StarterLayout.TRIANGULATED_UPPERS)
+                        Optional.of(StarterLayout.of(SuspensionType.THREE_LINK_PANHARD)),
+                        StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS))
                 .build());
         rescue = new Rescue(settings.folder(), document);
         notices = new NoticeBar(words.text("notice.dismiss"));
@@ -115,6 +131,8 @@ public final class MainWindow {
         goals = new GoalsPane(document, this::words, settings::theme, trouble::complain);
         files = new FileActions(document, settings, this::words, asker, notices, this::opened);
         make = new MakePane(document, this::words, settings::theme, files::sheet);
+        steer = new SteerPane(document, state, this::words, settings::theme);
+        compare = new ComparePane(document, state, this::words, settings::theme);
         newVehicle = new NewVehiclePane(this::words, settings::theme, this::started, this::leaveNew);
         commands = commands();
         board = new BoardView(
@@ -144,10 +162,10 @@ public final class MainWindow {
         root.setRight(strips);
         root.setBottom(trouble);
         newVehicle.setVisible(false);
-        for (Region pane : List.of(links, goals, make, newVehicle, middle, centre)) {
+        for (Region pane : List.of(links, goals, steer, compare, make, newVehicle, middle, centre)) {
             pane.setMinSize(0, 0);
         }
-        for (Node pane : List.of(links, goals, make, newVehicle)) {
+        for (Node pane : List.of(links, goals, steer, compare, make, newVehicle)) {
             pane.managedProperty().bind(pane.visibleProperty());
         }
         Scene scene = new Scene(root, WIDTH, HEIGHT);
@@ -226,13 +244,25 @@ public final class MainWindow {
         all.add(Command.of("bump", "F3", () -> pose(1, 1)));
         all.add(Command.of("droop", "F4", () -> pose(-1, -1)));
         all.add(Command.of("twist", "F5", () -> pose(1, -1)));
+        all.add(Command.of("steer_left", "F7", () -> steerTo(1)));
+        all.add(Command.of("steer_right", "F8", () -> steerTo(-1)));
+        all.add(Command.of("steer_straight", "Shift+F2", () -> steerTo(0)));
+        all.add(Command.of("keep_hole", "Shortcut+H", this::keepHole));
+        all.add(Command.of(
+                "leaf_block", "", () -> arrangeLeaves((v, place) -> LeafMoves.block(v, place, Lengths.INCH))));
+        all.add(Command.of("leaf_side", "", () -> arrangeLeaves(LeafMoves::otherSide)));
+        all.add(Command.of("leaf_swap", "", () -> arrangeLeaves(LeafMoves::swapEnds)));
         all.add(Command.of("play", "F9", playback::toggle));
         all.add(Command.of("fit", "Shortcut+0", () -> board().fit()));
         all.add(Command.of(
                 "step_goals", "Shortcut+1", () -> state.stepProperty().set(Step.GOALS)));
         all.add(Command.of(
                 "step_links", "Shortcut+2", () -> state.stepProperty().set(Step.LINKS)));
-        all.add(Command.of("step_make", "Shortcut+3", () -> state.stepProperty().set(Step.MAKE)));
+        all.add(Command.of(
+                "step_steer", "Shortcut+3", () -> state.stepProperty().set(Step.STEER)));
+        all.add(Command.of(
+                "step_compare", "Shortcut+4", () -> state.stepProperty().set(Step.COMPARE)));
+        all.add(Command.of("step_make", "Shortcut+5", () -> state.stepProperty().set(Step.MAKE)));
         all.add(Command.of("board", "Shortcut+D", () -> board().requestFocus()));
         all.add(Command.of("units", "Shortcut+U", this::nextUnits));
         all.add(Command.of(
@@ -281,10 +311,30 @@ public final class MainWindow {
                 Step.LINKS,
                 out == 0 ? words.text("rail.in_band") : words.text("rail.out", Long.toString(out)),
                 out > 0);
+        railSteer(vehicle);
+        int schemes = vehicle.schemes().size();
+        rail.show(
+                Step.COMPARE,
+                schemes == 0 ? words.text("rail.compare_none") : words.text("rail.compare", Integer.toString(schemes)),
+                false);
         List<LinkCut> cuts = LinkCut.list(vehicle);
         boolean breaks = cuts.stream().anyMatch(cut -> !cut.out().meetsRule() || !cut.makeable(vehicle.hardware()));
         String make = out > 0 ? "rail.make_wait" : breaks ? "rail.make_threads" : "rail.make_ready";
         rail.show(Step.MAKE, words.text(make, Integer.toString(cuts.size())), out > 0 || breaks);
+    }
+
+    /** Toe through the travel of the axle that steers. */
+    private void railSteer(Vehicle vehicle) {
+        Optional<Axle> steered = vehicle.axles().stream()
+                .filter(axle -> axle.steering().isPresent())
+                .findFirst();
+        double limit = Math.toRadians(TOE_WORTH_A_LOOK);
+        double toe = steered.map(axle -> PickupAdvice.largestToeChange(vehicle, axle.place()))
+                .orElse(0.0);
+        rail.show(
+                Step.STEER,
+                steered.isPresent() ? words.text("rail.steer_toe", Message.angle(toe)) : words.text("rail.steer_none"),
+                toe > limit);
     }
 
     private void showStep() {
@@ -292,10 +342,20 @@ public final class MainWindow {
         newVehicle.setVisible(false);
         links.setVisible(step == Step.LINKS);
         goals.setVisible(step == Step.GOALS);
+        steer.setVisible(step == Step.STEER);
+        compare.setVisible(step == Step.COMPARE);
         make.setVisible(step == Step.MAKE);
         if (step == Step.GOALS) {
             onTheBoard(goals);
             goals.refresh();
+        }
+        if (step == Step.STEER) {
+            onTheBoard(steer);
+            steer.refresh();
+        }
+        if (step == Step.COMPARE) {
+            onTheBoard(compare);
+            compare.refresh();
         }
         if (step == Step.MAKE) {
             onTheBoard(make);
@@ -342,13 +402,45 @@ public final class MainWindow {
                 .set(new WheelTravel(left > 0 ? up : left < 0 ? -down : 0, right > 0 ? up : right < 0 ? -down : 0));
     }
 
+    private void steerTo(double part) {
+        playback.stop();
+        state.poseProperty().set(state.poseProperty().get().withSteer(part));
+    }
+
+    /** Keeps where the mount in hand is bolted now as one of its holes. */
+    private void keepHole() {
+        MountRef ref = state.selectionProperty().get();
+        if (ref != null) {
+            document.change(
+                    HoleMoves.keep(document.vehicle(), ref, words.text("compare.hole")),
+                    Message.of("change.hole_kept", ref.mount()),
+                    "");
+        }
+    }
+
+    private void arrangeLeaves(BiFunction<Vehicle, AxlePlace, Vehicle> how) {
+        AxlePlace place = state.axleProperty().get();
+        boolean leaves = document.vehicle()
+                .axle(place)
+                .filter(axle -> !axle.linkage().leaves().isEmpty())
+                .isPresent();
+        if (leaves) {
+            document.change(how.apply(document.vehicle(), place), Message.of("change.leaf"), "");
+        }
+    }
+
     // --- Vehicles --------------------------------------------------------------------------------------------------
 
     /** Opens the demo vehicle; saving it asks for a file of the user's own. */
     public void openDemo() {
+        openExample(DEMO);
+    }
+
+    /** Opens an example that ships; saving it asks for a file of the user's own. */
+    void openExample(String name) {
         try {
             Path copy = Files.createTempFile("palanca-demo", VehicleFile.ENDING);
-            try (var in = MainWindow.class.getResourceAsStream(DEMO)) {
+            try (var in = MainWindow.class.getResourceAsStream(EXAMPLES + name)) {
                 Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
                 document.replace(VehicleFile.open(copy).vehicle(), null, false);
             } finally {
@@ -356,7 +448,7 @@ public final class MainWindow {
             }
             opened();
         } catch (IOException | VehicleFileException e) {
-            throw new IllegalStateException("the demo vehicle is part of the program", e);
+            throw new IllegalStateException("the examples are part of the program", e);
         }
     }
 
@@ -366,6 +458,8 @@ public final class MainWindow {
         newVehicle.build();
         links.setVisible(false);
         goals.setVisible(false);
+        steer.setVisible(false);
+        compare.setVisible(false);
         make.setVisible(false);
         newVehicle.setVisible(true);
     }
@@ -459,6 +553,8 @@ public final class MainWindow {
         mountBar.refresh();
         refresh();
         make.refresh();
+        steer.refresh();
+        compare.refresh();
     }
 
     /** The board, for what is set up before it. */
@@ -495,6 +591,8 @@ public final class MainWindow {
     public void dispose() {
         playback.stop();
         trouble.dispose();
+        steer.dispose();
+        board.dispose();
         rescue.finish();
     }
 }

@@ -62,7 +62,26 @@ final class Pictures {
         });
         view(folder, "make", () -> state.stepProperty().set(Step.MAKE));
         view(folder, "new-vehicle", window::startNew);
+        view(folder, "board-roadster", () -> {
+            window.openExample("plover.palanca.json");
+            state.axleProperty().set(AxlePlace.FRONT);
+            state.selectionProperty().set(new MountRef(AxlePlace.FRONT, "tie rod inner left"));
+        });
+        view(folder, "steer", () -> state.stepProperty().set(Step.STEER));
+        view(folder, "compare", () -> state.stepProperty().set(Step.COMPARE));
+        view(folder, "board-van", () -> {
+            window.openExample("wain.palanca.json");
+            state.poseProperty().set(new WheelTravel(0.06, -0.06));
+        });
+        view(folder, "board-desert", () -> {
+            window.openExample("marram.palanca.json");
+            state.axleProperty().set(AxlePlace.FRONT);
+            state.poseProperty().set(new WheelTravel(0.09, -0.05, 0.8));
+        });
+        view(folder, "steer-live", () -> state.stepProperty().set(Step.STEER));
         view(folder, "board-large-text", () -> {
+            window.openDemo();
+            state.axleProperty().set(AxlePlace.REAR);
             state.stepProperty().set(Step.LINKS);
             window.leaveNew();
             state.selectionProperty().set(upper);

@@ -165,7 +165,16 @@ final class TopBar extends HBox {
         file.setText(w.text("menu.file"));
         pose.setText(w.text("menu.pose"));
         view.setText(w.text("menu.view"));
-        pose.getItems().setAll(item("ride"), item("bump"), item("droop"), item("twist"), item("play"));
+        pose.getItems()
+                .setAll(
+                        item("ride"),
+                        item("bump"),
+                        item("droop"),
+                        item("twist"),
+                        item("steer_left"),
+                        item("steer_right"),
+                        item("steer_straight"),
+                        item("play"));
         view.getItems()
                 .setAll(
                         item("find"),
@@ -183,7 +192,12 @@ final class TopBar extends HBox {
         if (at.equals(WheelTravel.RIDE)) {
             return w.text("top.ride");
         }
-        return w.text("top.pose", travel(at.left(), w), travel(at.right(), w));
+        String travel = w.text("top.pose", travel(at.left(), w), travel(at.right(), w));
+        if (at.steer() == 0) {
+            return travel;
+        }
+        String side = w.text(at.steer() > 0 ? "side.left" : "side.right");
+        return w.text("top.steered", travel, Math.round(Math.abs(at.steer()) * 100) + " % " + side);
     }
 
     private static String travel(double metres, Words w) {

@@ -2,12 +2,7 @@ package org.palanca.desktop.app;
 
 import java.util.Locale;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Supplier;
-import javafx.animation.PauseTransition;
-import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -15,8 +10,9 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.util.Duration;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.desktop.analysis.Analysis;
+import org.palanca.desktop.control.LatestOnly;
+import org.palanca.desktop.control.MoveWords;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.strips.Verdicts;
 import org.palanca.result.AxleModel;
@@ -36,21 +32,14 @@ import org.palanca.words.Words;
  */
 final class TroubleLine extends HBox {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
-    private static final Duration IDLE = Duration.millis(250);
+    private static final Duration REST = Duration.millis(250);
 
     private final Document document;
     private final Supplier<Words> words;
     private final Label mark = new Label();
     private final Label sentence = new Label();
     private final Button attempt = new Button();
-    private final PauseTransition idle = new PauseTransition(IDLE);
-    private final AtomicInteger generation = new AtomicInteger();
-    private final ExecutorService searcher = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "remedy");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.MIN_PRIORITY);
-        return thread;
-    });
+    private final LatestOnly search = new LatestOnly("remedy", REST);
     private Analysis analysis;
     private Remedy remedy;
     private String complaint = "";
@@ -75,7 +64,6 @@ final class TroubleLine extends HBox {
             afterwards.run();
         });
         getChildren().addAll(mark, sentence, attempt);
-        idle.setOnFinished(event -> search());
     }
 
     /** Says what is wrong with something typed, until the next change. */
@@ -93,8 +81,7 @@ final class TroubleLine extends HBox {
         if (!sameVehicle) {
             complaint = "";
             remedy = null;
-            generation.incrementAndGet();
-            idle.playFromStart();
+            search();
         }
         write();
     }
@@ -104,18 +91,13 @@ final class TroubleLine extends HBox {
         AxlePlace place = analysis.model().axle().place();
         Optional<Scorecard.Mark> worst = analysis.scorecard().worst();
         if (worst.isEmpty()) {
+            search.drop();
             return;
         }
-        int mine = generation.get();
         String id = worst.get().result().id();
-        searcher.execute(() -> {
-            Optional<Remedy> found = Remedy.find(vehicle, place, id, () -> generation.get() == mine);
-            Platform.runLater(() -> {
-                if (generation.get() == mine) {
-                    remedy = found.orElse(null);
-                    write();
-                }
-            });
+        search.ask(goOn -> Remedy.find(vehicle, place, id, goOn), found -> {
+            remedy = found.orElse(null);
+            write();
         });
     }
 
@@ -173,7 +155,7 @@ final class TroubleLine extends HBox {
                 + w.text(
                         remedy.cures() ? "trouble.move" : "trouble.move_better",
                         mountName(axle),
-                        moves(remedy.by(), w),
+                        MoveWords.of(remedy.by(), w),
                         Verdicts.value(remedy.mark(), w));
     }
 
@@ -181,20 +163,6 @@ final class TroubleLine extends HBox {
         String name = remedy.mount().mount();
         boolean pair = axle.mirrorImage(name).isPresent();
         return pair ? words.get().text("trouble.both", name.replaceAll(" (left|right)$", "")) : name;
-    }
-
-    private static String moves(Vector3D by, Words w) {
-        StringBuilder text = new StringBuilder();
-        add(text, by.getX(), "move.forward", "move.back", w);
-        add(text, by.getZ(), "move.up", "move.down", w);
-        return text.toString();
-    }
-
-    private static void add(StringBuilder text, double distance, String plus, String minus, Words w) {
-        if (Math.abs(distance) > 1e-6) {
-            text.append(text.isEmpty() ? "" : " " + w.text("move.and") + " ")
-                    .append(w.text(distance > 0 ? plus : minus, Message.length(Math.abs(distance))));
-        }
     }
 
     /** When this axle is well, the other one may not be. */
@@ -216,8 +184,6 @@ final class TroubleLine extends HBox {
     }
 
     void dispose() {
-        idle.stop();
-        generation.incrementAndGet();
-        searcher.shutdownNow();
+        search.dispose();
     }
 }

@@ -66,14 +66,16 @@ public record BoardLayout(
         double radius = axle.tyre().diameter() / 2;
         double inward = axle.place().outward() * -1;
         double farthest = radius;
+        double outermost = radius;
         double highest = axle.tyre().diameter();
         for (Mount mount : axle.mounts()) {
             Vector3D at = axle.position(mount.name(), vehicle.wheelbase());
             farthest = Math.max(farthest, inward * (at.getX() - line));
+            outermost = Math.max(outermost, -inward * (at.getX() - line));
             highest = Math.max(highest, at.getZ());
         }
         double inner = line + inward * (farthest + ROOM_INWARD);
-        double outer = line - inward * (radius + ROOM_OUTWARD);
+        double outer = line - inward * (outermost + ROOM_OUTWARD);
         double run = Math.abs(inner - outer);
         double wide = axle.track() + axle.tyre().width() + 2 * ROOM_SIDEWAYS;
         double tall = highest + ROOM_ABOVE + ROOM_BELOW;

@@ -17,9 +17,11 @@ import org.palanca.result.AxleModel;
 import org.palanca.result.AxleMotion;
 import org.palanca.result.ResultWords;
 import org.palanca.result.WheelTravel;
+import org.palanca.targets.MovePatch;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Hole;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
@@ -32,6 +34,8 @@ import org.palanca.working.Working;
 
 /** Draws one frame of the three elevations. */
 final class BoardPainter {
+    private static final double HOLE_RADIUS = 3.5;
+
     private final Scribe scribe;
     private final BoardLayout layout;
     private final Analysis analysis;
@@ -41,6 +45,7 @@ final class BoardPainter {
     private final AxleMotion motion;
     private final Axle axle;
     private final Vehicle vehicle;
+    private Optional<MovePatch> patch = Optional.empty();
 
     BoardPainter(Scribe scribe, BoardLayout layout, Analysis analysis, BoardState state, Words words) {
         this.scribe = scribe;
@@ -54,6 +59,11 @@ final class BoardPainter {
         vehicle = model.vehicle();
     }
 
+    /** Also shades where the mount in hand may go. */
+    void setPatch(MovePatch found) {
+        patch = Optional.of(found);
+    }
+
     /** Draws everything but the pad. {@code hover} is the mount under the pointer, or null. */
     void draw(MountRef hover, Optional<AxleModel> baseline) {
         for (Elevation elevation : Elevation.values()) {
@@ -63,11 +73,13 @@ final class BoardPainter {
                 baseline.ifPresent(before -> ghost(elevation, before));
                 scribe.shapes(layout, elevation, AxleDrawing.axle(model, elevation), false);
                 if (elevation == Elevation.SIDE) {
+                    patch.ifPresent(found -> patch(found, area));
                     sideConstruction(area);
                 } else if (elevation == Elevation.REAR) {
                     rearConstruction();
                 }
                 lit(elevation);
+                holes(elevation);
                 mounts(elevation, hover);
             });
             String title = words.text("board." + elevation.name().toLowerCase(Locale.ROOT));
@@ -136,6 +148,34 @@ final class BoardPainter {
         }
     }
 
+    /** Dots where the result stays in band, drawn as a layout is dusted; and what it is for, in words. */
+    private void patch(MovePatch found, Rectangle2D area) {
+        double cell = found.step() * layout.scale();
+        scribe.g.setFill(scribe.theme.hand().deriveColor(0, 1, 1, 0.30));
+        for (int i = 0; i < found.within().length; i++) {
+            for (int j = 0; j < found.within()[i].length; j++) {
+                if (found.within()[i][j]) {
+                    Vector3D place = found.centre()
+                            .add(new Vector3D(
+                                    (j - MovePatch.REACH) * found.step(), 0, (i - MovePatch.REACH) * found.step()));
+                    scribe.g.fillRect(sideX(place) - cell / 2, sideY(place) - cell / 2, cell + 0.5, cell + 0.5);
+                }
+            }
+        }
+        double half = (MovePatch.REACH + 0.5) * cell;
+        scribe.pen(scribe.theme.hand(), 0.8, 2, 3);
+        scribe.g.strokeRect(sideX(found.centre()) - half, sideY(found.centre()) - half, 2 * half, 2 * half);
+        String name = ResultWords.name(model.result(found.result()), words);
+        scribe.text(
+                words.text(found.any() ? "board.patch" : "board.patch_none", name),
+                area.getMaxX() - 4,
+                area.getMinY() + 9 * scribe.size,
+                TextAlignment.RIGHT,
+                scribe.theme.hand(),
+                false,
+                13);
+    }
+
     private double sideX(Vector3D place) {
         return layout.x(Elevation.SIDE, Elevation.SIDE.across(place));
     }
@@ -153,6 +193,9 @@ final class BoardPainter {
                         layout.y(elevation, bar.from()),
                         layout.x(elevation, bar.to()),
                         layout.y(elevation, bar.to()));
+            } else if (shape instanceof Shape.Path path && path.role() == Shape.Role.BODY) {
+                scribe.pen(scribe.theme.second(), 1, 2, 5);
+                scribe.path(layout, elevation, path);
             }
         }
     }
@@ -253,19 +296,47 @@ final class BoardPainter {
                 13);
     }
 
+    /** The roll centre; of independent wheels with the two normals that cross there. */
     private void rearConstruction() {
-        if (!motion.rollExists()) {
+        Optional<Vector3D> centre = axle.independent() ? cornersCentre() : housingCentre();
+        if (centre.isEmpty()) {
             return;
+        }
+        double x = layout.x(Elevation.REAR, -centre.get().getY());
+        double y = layout.y(Elevation.REAR, centre.get().getZ());
+        Color hand = scribe.theme.hand();
+        if (axle.independent()) {
+            scribe.pen(scribe.theme.second(), 1, 9, 4, 2, 4);
+            for (int side = 1; side >= -1; side -= 2) {
+                double patchX = layout.x(Elevation.REAR, -motion.wheel(side).patch(1));
+                scribe.line(patchX, layout.y(Elevation.REAR, motion.wheel(side).patch(2)), x, y);
+            }
+        }
+        scribe.pen(hand, 1.8);
+        scribe.g.strokePolygon(new double[] {x - 8, x + 8, x}, new double[] {y + 6, y + 6, y - 8}, 3);
+        scribe.plated(words.text("point.roll_centre"), x + 14, y - 14, TextAlignment.LEFT, hand, false, 13);
+    }
+
+    private Optional<Vector3D> housingCentre() {
+        if (!motion.rollExists()) {
+            return Optional.empty();
         }
         double z = motion.centreZ()
                 + motion.roll().left(motion.centreX(), motion.centreZ())
                         / motion.roll().roll();
-        double x = layout.x(Elevation.REAR, 0);
-        double y = layout.y(Elevation.REAR, z);
-        Color hand = scribe.theme.hand();
-        scribe.pen(hand, 1.8);
-        scribe.g.strokePolygon(new double[] {x - 8, x + 8, x}, new double[] {y + 6, y + 6, y - 8}, 3);
-        scribe.plated(words.text("point.roll_centre"), x + 14, y - 14, TextAlignment.LEFT, hand, false, 13);
+        return Optional.of(new Vector3D(motion.centreX(), 0, z));
+    }
+
+    private Optional<Vector3D> cornersCentre() {
+        double height = number("roll_centre_height_chassis");
+        double offset = number("roll_centre_offset");
+        return Double.isFinite(height) && Double.isFinite(offset)
+                ? Optional.of(new Vector3D(motion.centreX(), offset, height))
+                : Optional.empty();
+    }
+
+    private double number(String result) {
+        return analysis.strip(result).map(strip -> strip.outcome().number()).orElse(Double.NaN);
     }
 
     /** The construction of the result whose working is open. */
@@ -321,6 +392,22 @@ final class BoardPainter {
         }
     }
 
+    /** The other holes of brackets, small and empty; only where they stand as they are measured. */
+    private void holes(Elevation elevation) {
+        boolean ride = analysis.pose().equals(WheelTravel.RIDE);
+        scribe.pen(scribe.theme.second(), 1.2);
+        for (Mount mount : axle.mounts()) {
+            for (Hole hole : mount.holes()) {
+                if (ride || mount.onFrame()) {
+                    Vector3D at = axle.position(hole, vehicle.wheelbase());
+                    double x = layout.x(elevation, elevation.across(at));
+                    double y = layout.y(elevation, elevation.up(at));
+                    scribe.g.strokeOval(x - HOLE_RADIUS, y - HOLE_RADIUS, 2 * HOLE_RADIUS, 2 * HOLE_RADIUS);
+                }
+            }
+        }
+    }
+
     private MountRef selection() {
         MountRef selected = state.selectionProperty().get();
         boolean here = selected != null
@@ -362,7 +449,7 @@ final class BoardPainter {
             return;
         }
         boolean moved = !analysis.pose().equals(WheelTravel.RIDE);
-        if (moved && axle.mount(selected.mount()).orElseThrow().body().equals(Mount.AXLE)) {
+        if (moved && !axle.mount(selected.mount()).orElseThrow().onFrame()) {
             return;
         }
         Vector3D at = axle.position(selected.mount(), vehicle.wheelbase());

@@ -18,9 +18,11 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
+import javafx.util.Duration;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.command.Command;
+import org.palanca.desktop.control.LatestOnly;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.theme.Theme;
@@ -28,7 +30,10 @@ import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
 import org.palanca.result.AxleModel;
+import org.palanca.result.WheelTravel;
+import org.palanca.targets.MovePatch;
 import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Vehicle;
@@ -39,6 +44,7 @@ import org.palanca.words.Words;
 /** The board as a control: draws the present analysis and turns pointer and keys into changes. */
 public final class BoardView extends Region {
     private static final double REACH = 16;
+    private static final Duration PATCH_REST = Duration.millis(60);
     private static final AtomicLong GESTURES = new AtomicLong();
 
     private final Document document;
@@ -57,6 +63,9 @@ public final class BoardView extends Region {
     private Elevation lastElevation = Elevation.SIDE;
     private Rectangle2D padShown;
     private Gesture gesture;
+    private final LatestOnly patchSearch = new LatestOnly("patch", PATCH_REST);
+    private Optional<MovePatch> patch = Optional.empty();
+    private Optional<WheelTravel> preview = Optional.empty();
 
     /** What goes on between press and release. */
     private interface Gesture {
@@ -91,10 +100,17 @@ public final class BoardView extends Region {
         // The canvas takes what is left; it must not ask for what it had.
         setPrefSize(400, 300);
         focusedProperty().addListener((o, before, now) -> draw());
-        state.selectionProperty().addListener((o, before, now) -> draw());
+        state.selectionProperty().addListener((o, before, now) -> {
+            draw();
+            askPatch();
+        });
+        state.litProperty().addListener((o, before, now) -> askPatch());
         state.axleProperty().addListener((o, before, now) -> zoom = BoardLayout.Zoom.FIT);
         setOnMouseMoved(this::moved);
-        setOnMouseExited(event -> hover(null));
+        setOnMouseExited(event -> {
+            hover(null);
+            preview(Optional.empty());
+        });
         setOnMousePressed(this::pressed);
         setOnMouseDragged(event -> {
             if (gesture != null) {
@@ -111,9 +127,14 @@ public final class BoardView extends Region {
 
     /** Shows an analysis. */
     public void show(Analysis next, Vehicle against) {
+        boolean otherVehicle =
+                analysis == null || analysis.model().vehicle() != next.model().vehicle();
         analysis = next;
         baseline = against;
         draw();
+        if (otherVehicle) {
+            askPatch();
+        }
         requestLayoutOfPad();
     }
 
@@ -151,7 +172,7 @@ public final class BoardView extends Region {
             double wide = Math.min(layout.pad().getWidth(), padButtons.prefWidth(-1));
             double x = pad.square().getMinX() + (pad.square().getWidth() - wide) / 2;
             x = Math.max(layout.pad().getMinX(), Math.min(x, layout.pad().getMaxX() - wide));
-            padButtons.resizeRelocate(x, pad.square().getMaxY() + 24 * size, wide, padButtons.prefHeight(wide));
+            padButtons.resizeRelocate(x, pad.buttonsTop(size), wide, padButtons.prefHeight(wide));
         }
     }
 
@@ -163,14 +184,18 @@ public final class BoardView extends Region {
         Vehicle vehicle = analysis.model().vehicle();
         Axle axle = analysis.model().axle();
         layout = BoardLayout.of(canvas.getWidth(), canvas.getHeight(), size, vehicle, axle, zoom);
-        pad = PadLayout.of(layout.pad(), axle.travel(), size);
+        pad = PadLayout.of(layout.pad(), axle.travel(), axle.steering().isPresent(), size);
         Theme colours = theme.get();
         var g = canvas.getGraphicsContext2D();
         g.setFill(colours.ground());
         g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
         Scribe scribe = new Scribe(g, colours, size);
-        new BoardPainter(scribe, layout, analysis, state, words.get()).draw(hover, before(vehicle, axle));
-        new PadPainter(scribe, pad, analysis, words.get()).draw(layout.pad(), shownResult(), false);
+        BoardPainter painter = new BoardPainter(scribe, layout, analysis, state, words.get());
+        patch.filter(this::current).ifPresent(painter::setPatch);
+        painter.draw(hover, preview.map(this::at).or(() -> before(vehicle, axle)));
+        PadPainter padPainter = new PadPainter(scribe, pad, analysis, words.get());
+        padPainter.draw(layout.pad(), shownResult(), false);
+        preview.ifPresent(pose -> padPainter.preview(pose, shownResult()));
         if (isFocused()) {
             scribe.pen(colours.second(), 1);
             g.strokeRect(0.5, 0.5, canvas.getWidth() - 1, canvas.getHeight() - 1);
@@ -187,6 +212,53 @@ public final class BoardView extends Region {
             model.moveTo(analysis.pose());
             return model;
         });
+    }
+
+    private AxleModel at(WheelTravel pose) {
+        AxleModel model = new AxleModel(
+                analysis.model().vehicle(), analysis.model().axle().place());
+        model.moveTo(pose);
+        return model;
+    }
+
+    /** Where the mount in hand may go for the result that is shown, found beside the drawing. */
+    private void askPatch() {
+        MountRef ref = state.selectionProperty().get();
+        boolean here = analysis != null
+                && ref != null
+                && ref.axle() == analysis.model().axle().place()
+                && analysis.model().axle().mount(ref.mount()).isPresent();
+        if (!here) {
+            patchSearch.drop();
+            patch = Optional.empty();
+            return;
+        }
+        Vehicle vehicle = analysis.model().vehicle();
+        String result = resultOfPatch(ref);
+        patchSearch.ask(goOn -> MovePatch.of(vehicle, ref, result, goOn), found -> {
+            patch = found;
+            draw();
+        });
+    }
+
+    /** The result whose working is open; else toe for a steering pickup; else the first strip. */
+    private String resultOfPatch(MountRef ref) {
+        String lit = state.litProperty().get();
+        if (lit != null) {
+            return lit;
+        }
+        boolean steers = analysis.model().axle().links(LinkRole.TIE_ROD).stream()
+                .anyMatch(link -> link.from().equals(ref.mount()) || link.to().equals(ref.mount()));
+        return steers && analysis.strip("toe.left").isPresent() ? "toe.left" : shownResult();
+    }
+
+    private boolean current(MovePatch found) {
+        return found.mount().equals(state.selectionProperty().get());
+    }
+
+    /** Ends the work beside the window. */
+    public void dispose() {
+        patchSearch.dispose();
     }
 
     private String shownResult() {
@@ -226,8 +298,24 @@ public final class BoardView extends Region {
         if (layout == null) {
             return;
         }
+        boolean overPad = pad.square().contains(event.getX(), event.getY());
+        preview(overPad ? Optional.of(poseAt(event)) : Optional.empty());
         hover(mountAt(event.getX(), event.getY()).orElse(null));
-        setCursor(hover != null ? Cursor.MOVE : Cursor.DEFAULT);
+        boolean grabs = hover != null || part(event).isPresent();
+        setCursor(grabs ? Cursor.MOVE : Cursor.DEFAULT);
+    }
+
+    private WheelTravel poseAt(MouseEvent event) {
+        double steer = state.poseProperty().get().steer();
+        return pad.pose(event.getX(), event.getY(), event.isShiftDown()).withSteer(steer);
+    }
+
+    /** The pose under the pointer, drawn faint before it is taken. */
+    private void preview(Optional<WheelTravel> next) {
+        if (!next.equals(preview)) {
+            preview = next;
+            draw();
+        }
     }
 
     private void hover(MountRef next) {
@@ -242,6 +330,13 @@ public final class BoardView extends Region {
         if (layout == null) {
             return;
         }
+        if (pad.steer()
+                .filter(line -> line.contains(event.getX(), event.getY()))
+                .isPresent()) {
+            gesture = this::steer;
+            steer(event);
+            return;
+        }
         if (layout.pad().contains(event.getX(), event.getY())) {
             gesture = this::pull;
             pull(event);
@@ -252,7 +347,11 @@ public final class BoardView extends Region {
         lastElevation = elevation;
         if (mount.isPresent() && event.getButton() == MouseButton.PRIMARY) {
             state.selectionProperty().set(mount.get());
-            gesture = dragOf(mount.get(), elevation, event);
+            gesture = dragOf(mount.get(), List.of(), elevation, event);
+        } else if (part(event).isPresent() && event.getButton() == MouseButton.PRIMARY) {
+            List<String> together = part(event).get();
+            MountRef first = new MountRef(analysis.model().axle().place(), together.get(0));
+            gesture = dragOf(first, together.subList(1, together.size()), elevation, event);
         } else {
             if (event.isStillSincePress() && event.getClickCount() == 2) {
                 fit();
@@ -261,11 +360,24 @@ public final class BoardView extends Region {
         }
     }
 
-    private void pull(MouseEvent event) {
-        state.poseProperty().set(pad.pose(event.getX(), event.getY(), event.isShiftDown()));
+    /** The part under the pointer that is grabbed as a whole, where no mount is. */
+    private Optional<List<String>> part(MouseEvent event) {
+        return layout.elevation(event.getX(), event.getY())
+                .flatMap(elevation ->
+                        new BoardParts(analysis.model(), layout, elevation).at(event.getX(), event.getY()));
     }
 
-    private Gesture dragOf(MountRef ref, Elevation elevation, MouseEvent press) {
+    private void pull(MouseEvent event) {
+        double steer = state.poseProperty().get().steer();
+        state.poseProperty()
+                .set(pad.pose(event.getX(), event.getY(), event.isShiftDown()).withSteer(steer));
+    }
+
+    private void steer(MouseEvent event) {
+        state.poseProperty().set(state.poseProperty().get().withSteer(pad.steerAt(event.getX())));
+    }
+
+    private Gesture dragOf(MountRef ref, List<String> along, Elevation elevation, MouseEvent press) {
         Shape.Point grabbed = layout.point(elevation, press.getX(), press.getY());
         BoardLayout frozen = layout;
         MountDrag drag = new MountDrag(
@@ -273,7 +385,8 @@ public final class BoardView extends Region {
         String name = "drag " + GESTURES.incrementAndGet();
         return event -> {
             Shape.Point pointer = frozen.point(elevation, event.getX(), event.getY());
-            document.change(drag.to(pointer, event.isShiftDown()), Message.of("change.moved", ref.mount()), name);
+            document.change(
+                    drag.to(pointer, event.isShiftDown(), along), Message.of("change.moved", ref.mount()), name);
         };
     }
 
@@ -363,6 +476,17 @@ public final class BoardView extends Region {
     /** Pixels a metre. */
     public double pixelsPerMetre() {
         return layout.scale();
+    }
+
+    /** The pose under the pointer that is drawn faint, if any. */
+    public Optional<WheelTravel> previewed() {
+        return preview;
+    }
+
+    /** Pixel of a steering on its line, in this control's own pixels. */
+    public Point2D steerPixel(double part) {
+        Rectangle2D line = pad.steer().orElseThrow();
+        return new Point2D(pad.steerX(part), (line.getMinY() + line.getMaxY()) / 2);
     }
 
     /** The pad's square in this control's own pixels. */

@@ -1,5 +1,6 @@
 package org.palanca.desktop.board;
 
+import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
@@ -8,8 +9,6 @@ import org.palanca.mechanism.Pose;
 import org.palanca.result.AxleModel;
 import org.palanca.units.LengthStyle;
 import org.palanca.units.Lengths;
-import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.MountMoves;
@@ -66,15 +65,34 @@ public final class MountDrag {
         return MountMoves.moveTo(vehicle, ref, free ? atRide : settled(atRide));
     }
 
-    /** Undoes the axle's pose for a mount that rides on it. */
+    /**
+     * The vehicle with the mount under the pointer and others moved along with it.
+     *
+     * @param others mounts of the same axle that keep their distance to it
+     */
+    public Vehicle to(Shape.Point pointer, boolean free, List<String> others) {
+        Vehicle moved = to(pointer, free);
+        Vector3D by = position(moved, ref.mount()).subtract(position(vehicle, ref.mount()));
+        for (String other : others) {
+            Vector3D place = position(vehicle, other).add(by);
+            moved = MountMoves.moveTo(moved, new MountRef(ref.axle(), other), place);
+        }
+        return moved;
+    }
+
+    private Vector3D position(Vehicle of, String mount) {
+        return of.axle(ref.axle()).orElseThrow().position(mount, of.wheelbase());
+    }
+
+    /** Undoes the pose of the body that the mount rides on. */
     private Vector3D atRide(Vector3D drawn) {
-        Axle axle = start.axle();
-        if (!axle.mount(ref.mount()).orElseThrow().body().equals(Mount.AXLE)) {
+        int body = start.mechanism()
+                .bodyIndex(start.axle().mount(ref.mount()).orElseThrow().body());
+        if (body < 0) {
             return drawn;
         }
-        Pose pose = start.pose();
-        Vector3D origin =
-                new Vector3D(axle.lineX(vehicle.wheelbase()), 0, axle.tyre().loadedRadius());
+        Pose pose = start.pose(body);
+        Vector3D origin = start.mechanism().bodies().get(body).origin();
         return origin.add(pose.rotation().applyInverseTo(drawn.subtract(pose.origin())));
     }
 

@@ -1,26 +1,35 @@
 package org.palanca.desktop.board;
 
+import java.util.Optional;
 import javafx.geometry.Rectangle2D;
 import org.palanca.result.WheelTravel;
 import org.palanca.vehicle.Travel;
 
 /**
- * The travel pad's square: left wheel across, right wheel up, droop to bump.
+ * The travel pad's square: left wheel across, right wheel up, droop to bump; and under it the steering from lock to lock,
+ * where the axle steers. Steering to the left is on the left, as the driver sees it.
  *
  * @param square area [px]
  * @param travel what its edges stand for
+ * @param steer area of the steering's line [px]; empty where nothing steers
  */
-public record PadLayout(Rectangle2D square, Travel travel) {
+public record PadLayout(Rectangle2D square, Travel travel, Optional<Rectangle2D> steer) {
     private static final double SNAP_PIXELS = 5;
+    private static final double STEER_HEIGHT = 26;
 
-    /** The largest square in an area, with room for its words and, below, its buttons. */
-    public static PadLayout of(Rectangle2D area, Travel travel, double size) {
+    /** The largest square in an area, with room for its words and, below, its steering and its buttons. */
+    public static PadLayout of(Rectangle2D area, Travel travel, boolean steers, double size) {
         double left = 34 * size;
         double above = 40 * size;
-        double below = (roomForButtons(area, size) ? 62 : 34) * size;
+        double wheel = steers ? STEER_HEIGHT * size : 0;
+        double below = (roomForButtons(area, size) ? 62 : 34) * size + wheel;
         double edge = Math.max(40, Math.min(area.getWidth() - left - 12 * size, area.getHeight() - above - below));
         double x = area.getMinX() + (area.getWidth() - edge) / 2;
-        return new PadLayout(new Rectangle2D(x, area.getMinY() + above, edge, edge), travel);
+        Rectangle2D square = new Rectangle2D(x, area.getMinY() + above, edge, edge);
+        Optional<Rectangle2D> line = steers
+                ? Optional.of(new Rectangle2D(x, square.getMaxY() + 19 * size, edge, STEER_HEIGHT * size))
+                : Optional.empty();
+        return new PadLayout(square, travel, line);
     }
 
     /** Whether there is room for a row of buttons under the square; the menu has the same. */
@@ -40,6 +49,22 @@ public record PadLayout(Rectangle2D square, Travel travel) {
     /** Pixel row of a right travel [m]. */
     public double y(double right) {
         return square.getMaxY() - (right + travel.droop()) / whole() * square.getHeight();
+    }
+
+    /** Where the buttons begin [px]. */
+    double buttonsTop(double size) {
+        return steer.map(line -> line.getMaxY() + 6 * size).orElse(square.getMaxY() + 24 * size);
+    }
+
+    /** Pixel column of a steering, from -1 full right to 1 full left. */
+    public double steerX(double part) {
+        return square.getMinX() + (1 - part) / 2 * square.getWidth();
+    }
+
+    /** The steering at a pixel column, near the middle straight ahead. */
+    public double steerAt(double px) {
+        double part = Math.max(-1, Math.min(1, 1 - 2 * (px - square.getMinX()) / square.getWidth()));
+        return Math.abs(part) * square.getWidth() / 2 < SNAP_PIXELS ? 0 : part;
     }
 
     /**

@@ -44,6 +44,7 @@ final class PadPainter {
         key(area, strip);
         frame(square, focused);
         dot();
+        pad.steer().ifPresent(this::steer);
     }
 
     /** What a cell of the map shows. */
@@ -219,6 +220,69 @@ final class PadPainter {
                 || analysis.model().closed();
         if (!reached) {
             scribe.text(words.text("pad.out_of_reach"), x + 18, y, TextAlignment.LEFT, scribe.theme.limit(), false, 13);
+        }
+    }
+
+    /** The pose under the pointer, with what the shown result is there, read off the map. */
+    void preview(WheelTravel pose, String shownResult) {
+        double x = pad.x(pose.left());
+        double y = pad.y(pose.right());
+        scribe.pen(scribe.theme.line(), 1.2, 3, 3);
+        scribe.g.strokeOval(x - 8, y - 8, 16, 16);
+        var strip = analysis.strip(shownResult).orElse(analysis.strips().get(0));
+        TravelMap map = analysis.map();
+        double edge = pad.square().getWidth() / map.size();
+        int left = cell((x - pad.square().getMinX()) / edge, map.size());
+        int right = cell((pad.square().getMaxY() - y) / edge, map.size());
+        double value = map.value(left, right, analysis.strips().indexOf(strip));
+        String text = Double.isNaN(value)
+                ? words.text("pad.out_of_reach")
+                : words.units().text(value, strip.result().quantity()).replace("-", "−");
+        boolean onLeft = x > (pad.square().getMinX() + pad.square().getMaxX()) / 2;
+        scribe.plated(
+                text,
+                onLeft ? x - 14 : x + 14,
+                y - 16,
+                onLeft ? TextAlignment.RIGHT : TextAlignment.LEFT,
+                scribe.theme.line(),
+                true,
+                14);
+    }
+
+    private static int cell(double at, int size) {
+        return (int) Math.max(0, Math.min(size - 1, Math.floor(at)));
+    }
+
+    /** The steering's line with its locks, straight ahead marked, and where it stands. */
+    private void steer(Rectangle2D line) {
+        double y = (line.getMinY() + line.getMaxY()) / 2;
+        Color second = scribe.theme.second();
+        scribe.pen(second, 1.4);
+        scribe.line(pad.steerX(1), y, pad.steerX(-1), y);
+        for (double part : new double[] {1, 0.5, 0, -0.5, -1}) {
+            double half = part == 0 ? 7 : 4;
+            scribe.line(pad.steerX(part), y - half, pad.steerX(part), y + half);
+        }
+        double part = analysis.pose().steer();
+        double x = pad.steerX(part);
+        scribe.g.setFill(scribe.theme.ground());
+        scribe.g.fillOval(x - 7, y - 7, 14, 14);
+        scribe.pen(scribe.theme.hand(), 2.4);
+        scribe.g.strokeOval(x - 7, y - 7, 14, 14);
+        boolean room = line.getWidth() > ROOM_FOR_WORDS * scribe.size;
+        String word = part == 0
+                ? words.text("pad.straight")
+                : words.text(part > 0 ? "pad.steer_left" : "pad.steer_right", Math.round(Math.abs(part) * 100) + " %");
+        if (room) {
+            boolean leftHalf = part > 0;
+            scribe.plated(
+                    word,
+                    leftHalf ? pad.steerX(-1) : pad.steerX(1),
+                    y,
+                    leftHalf ? TextAlignment.RIGHT : TextAlignment.LEFT,
+                    second,
+                    false,
+                    12);
         }
     }
 }

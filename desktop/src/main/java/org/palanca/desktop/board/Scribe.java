@@ -88,7 +88,8 @@ final class Scribe {
         }
     }
 
-    private void path(BoardLayout layout, Elevation elevation, Shape.Path path) {
+    /** A path in the pen at hand. */
+    void path(BoardLayout layout, Elevation elevation, Shape.Path path) {
         int n = path.points().size();
         double[] xs = new double[n];
         double[] ys = new double[n];
@@ -111,6 +112,7 @@ final class Scribe {
         switch (role) {
             case TYRE -> pen(theme.second(), 1.6);
             case HOUSING -> pen(theme.second(), 1.2);
+            case BODY -> pen(theme.line(), 2.4);
             case RAIL -> pen(theme.faint(), 1.2);
             case REACTION -> pen(theme.hand(), 1.8);
             case ROLL_AXIS -> pen(theme.hand(), 1.6, 12, 3, 3, 3);

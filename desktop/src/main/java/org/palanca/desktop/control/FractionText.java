@@ -57,6 +57,9 @@ public final class FractionText extends HBox {
         }
         if (text.unit().startsWith("°")) {
             add("°", em, 0, "figures");
+            if (text.unit().length() > 1) {
+                add(text.unit().substring(1), em * UNIT_PART, 0, "unit");
+            }
         } else if (!text.unit().isEmpty()) {
             add(" " + text.unit(), em * UNIT_PART, 0, "unit");
         }

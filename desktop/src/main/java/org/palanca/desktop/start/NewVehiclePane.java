@@ -1,5 +1,7 @@
 package org.palanca.desktop.start;
 
+import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -23,10 +25,13 @@ import org.palanca.desktop.steps.WholeVehicleView;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.units.Lengths;
 import org.palanca.units.Quantity;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.check.VehicleCheck;
 import org.palanca.vehicle.layout.StarterLayout;
+import org.palanca.vehicle.layout.StarterSteering;
 import org.palanca.vehicle.layout.StarterVehicle;
 import org.palanca.words.Message;
 import org.palanca.words.Words;
@@ -48,8 +53,11 @@ public final class NewVehiclePane extends HBox {
     private double wheelbase = Lengths.inches(104);
     private double tyre = Lengths.inches(33);
     private Use use = Use.TRAIL;
-    private Optional<StarterLayout> front = Optional.of(StarterLayout.THREE_LINK_PANHARD);
-    private StarterLayout rear = StarterLayout.TRIANGULATED_UPPERS;
+    private Optional<StarterLayout> front = Optional.of(StarterLayout.of(SuspensionType.THREE_LINK_PANHARD));
+    private StarterLayout rear = StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS);
+    private AxlePlace end = AxlePlace.REAR;
+    private final VBox held = new VBox(6);
+    private final FlowPane actions = new FlowPane(8, 8);
 
     public NewVehiclePane(Supplier<Words> words, Supplier<Theme> theme, Consumer<Vehicle> made, Runnable leave) {
         this.words = words;
@@ -68,7 +76,8 @@ public final class NewVehiclePane extends HBox {
         scroll.setFitToWidth(true);
         scroll.setMinWidth(0);
         scroll.setMaxHeight(Double.MAX_VALUE);
-        getChildren().addAll(scroll, preview);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().addAll(new VBox(10, scroll, problem, actions), preview);
         setFillHeight(true);
         problem.getStyleClass().add("limit");
         problem.setWrapText(true);
@@ -91,22 +100,7 @@ public final class NewVehiclePane extends HBox {
         wheelbaseField.textProperty().addListener((o, before, now) -> problem.setText(""));
         tyreField.textProperty().addListener((o, before, now) -> problem.setText(""));
         FlowPane uses = choice("new-use-", Use.values(), use, u -> w.text("use." + u.id()), u -> use = u);
-        FlowPane rears = choice("new-rear-", StarterLayout.values(), rear, l -> w.text("layout." + l), l -> setRear(l));
-        FlowPane fronts = choice(
-                "new-front-",
-                StarterLayout.values(),
-                front.orElse(null),
-                l -> w.text("layout." + l),
-                l -> setFront(Optional.of(l)));
-        ToggleButton none = new ToggleButton(w.text("new.front_none"));
-        none.setId("new-front-none");
-        none.setToggleGroup(((ToggleButton) fronts.getChildren().get(0)).getToggleGroup());
-        none.setSelected(front.isEmpty());
-        none.setOnAction(event -> {
-            setFront(Optional.empty());
-            none.setSelected(true);
-        });
-        fronts.getChildren().add(none);
+        layHeld();
         Button start = new Button(w.text("new.start"));
         start.setId("new-start");
         start.getStyleClass().add("main-action");
@@ -123,10 +117,8 @@ public final class NewVehiclePane extends HBox {
                         row(w.text("new.use"), uses),
                         row(w.text("new.wheelbase"), wheelbaseField),
                         row(w.text("new.tyre"), tyreField),
-                        row(w.text("new.rear"), rears),
-                        row(w.text("new.front"), fronts),
-                        problem,
-                        new FlowPane(8, 8, start, back));
+                        held);
+        actions.getChildren().setAll(start, back);
     }
 
     private void setWheelbase(double metres) {
@@ -139,13 +131,86 @@ public final class NewVehiclePane extends HBox {
         preview.draw();
     }
 
-    private void setRear(StarterLayout layout) {
-        rear = layout;
-        preview.draw();
+    /** How the end that is asked about is held and steered. Laid anew at each choice, since one depends on another. */
+    private void layHeld() {
+        Words w = words.get();
+        FlowPane ends = choice("new-end-", AxlePlace.values(), end, this::endText, place -> {
+            end = place;
+            layHeld();
+        });
+        List<SuspensionType> live = Arrays.stream(SuspensionType.values())
+                .filter(type -> !type.independent())
+                .toList();
+        List<SuspensionType> independent = Arrays.stream(SuspensionType.values())
+                .filter(SuspensionType::independent)
+                .toList();
+        held.getChildren().setAll(ends, row(w.text("new.live"), types(live)));
+        FlowPane corners = types(independent);
+        if (end == AxlePlace.FRONT) {
+            corners.getChildren().add(notDescribed(w));
+        }
+        held.getChildren().add(row(w.text("new.independent"), corners));
+        chosen().ifPresent(now -> {
+            StarterSteering[] ways = Arrays.stream(StarterSteering.values())
+                    .filter(way -> way.suits(now.type()))
+                    .toArray(StarterSteering[]::new);
+            FlowPane steered = choice(
+                    "new-steer-",
+                    ways,
+                    now.steering(),
+                    way -> w.text("steering." + way.id()),
+                    way -> hold(Optional.of(new StarterLayout(now.type(), way))));
+            String key = "type." + now.type().id();
+            Label said = new Label(w.text("new.liked", w.text(key + ".liked"), w.text(key + ".blamed")));
+            said.setId("new-liked");
+            said.setWrapText(true);
+            said.getStyleClass().add("second");
+            held.getChildren().addAll(row(w.text("new.steer"), steered), said);
+        });
     }
 
-    private void setFront(Optional<StarterLayout> layout) {
-        front = layout;
+    private String endText(AxlePlace place) {
+        Words w = words.get();
+        Optional<StarterLayout> there = place == AxlePlace.REAR ? Optional.of(rear) : front;
+        return w.text(
+                "new.end." + place.id(),
+                there.map(layout -> w.text("type." + layout.type().id())).orElse(w.text("new.front_none")));
+    }
+
+    private FlowPane types(List<SuspensionType> types) {
+        Words w = words.get();
+        return choice(
+                "new-type-",
+                types.toArray(SuspensionType[]::new),
+                chosen().map(StarterLayout::type).orElse(null),
+                type -> w.text("type." + type.id()),
+                type -> {
+                    StarterSteering steering = chosen().map(StarterLayout::steering)
+                            .filter(way -> way.suits(type))
+                            .orElse(StarterSteering.NONE);
+                    hold(Optional.of(new StarterLayout(type, steering)));
+                });
+    }
+
+    private ToggleButton notDescribed(Words w) {
+        ToggleButton none = new ToggleButton(w.text("new.front_none"));
+        none.setId("new-type-none");
+        none.setSelected(front.isEmpty());
+        none.setOnAction(event -> hold(Optional.empty()));
+        return none;
+    }
+
+    private Optional<StarterLayout> chosen() {
+        return end == AxlePlace.REAR ? Optional.of(rear) : front;
+    }
+
+    private void hold(Optional<StarterLayout> layout) {
+        if (end == AxlePlace.FRONT) {
+            front = layout;
+        } else {
+            rear = layout.orElse(rear);
+        }
+        layHeld();
         preview.draw();
     }
 

@@ -31,6 +31,7 @@ import org.palanca.vehicle.Travel;
 import org.palanca.vehicle.Tyre;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.Wheels;
 import org.palanca.words.Message;
 import org.palanca.words.Words;
 
@@ -242,6 +243,22 @@ public final class GoalsPane extends VBox {
         axleField(
                 group,
                 place,
+                w.text("goals.camber"),
+                Quantity.ANGLE,
+                id + "camber",
+                a -> a.wheels().camber(),
+                (a, r) -> standing(a, r, a.wheels().toe()));
+        axleField(
+                group,
+                place,
+                w.text("goals.toe"),
+                Quantity.ANGLE,
+                id + "toe",
+                a -> a.wheels().toe(),
+                (a, r) -> standing(a, a.wheels().camber(), r));
+        axleField(
+                group,
+                place,
                 w.text("goals.drive"),
                 Quantity.PERCENT,
                 id + "drive",
@@ -258,45 +275,21 @@ public final class GoalsPane extends VBox {
     }
 
     private static Axle tyre(Axle a, Tyre tyre) {
-        return new Axle(
-                a.place(),
-                tyre,
-                a.track(),
-                a.pinion(),
-                a.caster(),
-                a.travel(),
-                a.driveShare(),
-                a.brakeShare(),
-                a.mounts(),
-                a.links());
+        Wheels wheels = a.wheels();
+        return a.withWheels(new Wheels(tyre, wheels.track(), wheels.camber(), wheels.toe()));
     }
 
     private static Axle track(Axle a, double track) {
-        return new Axle(
-                a.place(),
-                a.tyre(),
-                track,
-                a.pinion(),
-                a.caster(),
-                a.travel(),
-                a.driveShare(),
-                a.brakeShare(),
-                a.mounts(),
-                a.links());
+        Wheels wheels = a.wheels();
+        return a.withWheels(new Wheels(wheels.tyre(), track, wheels.camber(), wheels.toe()));
+    }
+
+    private static Axle standing(Axle a, double camber, double toe) {
+        return a.withWheels(new Wheels(a.tyre(), a.track(), camber, toe));
     }
 
     private static Axle shares(Axle a, double drive, double brake) {
-        return new Axle(
-                a.place(),
-                a.tyre(),
-                a.track(),
-                a.pinion(),
-                a.caster(),
-                a.travel(),
-                drive,
-                brake,
-                a.mounts(),
-                a.links());
+        return a.withTraction(a.traction().withShares(drive, brake));
     }
 
     private void comments(Words w) {

@@ -6,6 +6,8 @@ import java.util.Locale;
 public enum Step {
     GOALS,
     LINKS,
+    STEER,
+    COMPARE,
     MAKE;
 
     /** Start of the step's word keys. */

@@ -10,6 +10,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.palanca.belief.Belief;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.document.BoardState;
@@ -87,7 +88,11 @@ final class WorkingPane extends VBox {
         head.show(strip, next.pose(), next.model().axle().travel(), w, theme.get(), size, width - 44 * size);
         lines.getChildren().clear();
         lines.getChildren().add(line(ResultWords.why(strip.result(), w), "working-why"));
+        if (resultId.startsWith("bushing_")) {
+            next.model().bindNote().ifPresent(note -> lines.getChildren().add(line(w.text(note), "working-why")));
+        }
         next.model().working(strip.result()).ifPresent(working -> write(working, w));
+        believed(w);
         band(w);
     }
 
@@ -112,6 +117,18 @@ final class WorkingPane extends VBox {
         }
         title("working.source");
         lines.getChildren().add(line(w.text(working.source()), "working-meaning"));
+    }
+
+    /** What is often believed of this result, with this vehicle's numbers. */
+    private void believed(Words w) {
+        Belief.about(
+                        analysis.model().vehicle(),
+                        analysis.model().axle().place(),
+                        strip.result().id())
+                .ifPresent(said -> {
+                    title("working.believed");
+                    lines.getChildren().add(line(w.text(said), "working-meaning"));
+                });
     }
 
     private static String number(double value, Quantity quantity, Words w) {

@@ -72,7 +72,7 @@ class LayoutTest {
 
     @Test
     void thePadGivesThePoseUnderThePointerAndSettlesNearRideAndEvenPoses() {
-        PadLayout pad = PadLayout.of(new Rectangle2D(500, 300, 360, 380), new Travel(0.14, 0.16), 1);
+        PadLayout pad = PadLayout.of(new Rectangle2D(500, 300, 360, 380), new Travel(0.14, 0.16), false, 1);
         WheelTravel pose = new WheelTravel(0.05, -0.09);
         WheelTravel back = pad.pose(pad.x(pose.left()), pad.y(pose.right()), false);
         assertThat(back.left()).isCloseTo(0.05, within(1e-9));

@@ -76,7 +76,7 @@ class MountDragTest {
         Vector3D atRide = at(moved, "upper axle left");
         Vector3D origin =
                 new Vector3D(-moved.wheelbase(), 0, model.axle().tyre().loadedRadius());
-        Vector3D redrawn = model.pose().carry(atRide, origin);
+        Vector3D redrawn = model.pose(0).carry(atRide, origin);
         assertThat(Vector3D.distance(redrawn, wanted)).isLessThan(1e-7);
     }
 

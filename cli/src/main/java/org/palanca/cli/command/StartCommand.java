@@ -1,0 +1,92 @@
+package org.palanca.cli.command;
+
+import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
+import org.palanca.cli.ExitCodes;
+import org.palanca.cli.print.CliWords;
+import org.palanca.io.json.VehicleFile;
+import org.palanca.units.LengthStyle;
+import org.palanca.units.Lengths;
+import org.palanca.units.MeasureFormatException;
+import org.palanca.units.UnitStyle;
+import org.palanca.vehicle.SuspensionType;
+import org.palanca.vehicle.Use;
+import org.palanca.vehicle.layout.StarterLayout;
+import org.palanca.vehicle.layout.StarterSteering;
+import org.palanca.vehicle.layout.StarterVehicle;
+import org.palanca.words.Message;
+import org.palanca.words.Words;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Writes a vehicle to start from, of any suspension type. */
+@Command(name = "start", mixinStandardHelpOptions = true, resourceBundle = "org.palanca.cli.cli")
+public final class StartCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(index = "0", paramLabel = "FILE", descriptionKey = "start_file")
+    private Path file;
+
+    @Option(names = "--rear", defaultValue = "triangulated_uppers", paramLabel = "TYPE", descriptionKey = "rear")
+    private SuspensionType rear;
+
+    @Option(names = "--front", paramLabel = "TYPE", descriptionKey = "front")
+    private SuspensionType front;
+
+    @Option(names = "--steering", defaultValue = "none", paramLabel = "HOW", descriptionKey = "steering")
+    private StarterSteering steering;
+
+    @Option(names = "--wheelbase", defaultValue = "106 in", paramLabel = "LENGTH", descriptionKey = "wheelbase")
+    private String wheelbase;
+
+    @Option(names = "--tyre", defaultValue = "33 in", paramLabel = "LENGTH", descriptionKey = "tyre")
+    private String tyre;
+
+    @Option(names = "--use", defaultValue = "trail", paramLabel = "trail|track|drag|street", descriptionKey = "use")
+    private Use use;
+
+    @Override
+    public Integer call() throws Exception {
+        PrintWriter out = spec.commandLine().getOut();
+        Words words = CliWords.load(UnitStyle.SHOP);
+        if (Files.exists(file)) {
+            throw new CommandFailure(ExitCodes.USAGE, Message.of("start_exists", file));
+        }
+        if (front != null && !steering.suits(front)) {
+            String suits = Arrays.stream(StarterSteering.values())
+                    .filter(way -> way.suits(front))
+                    .map(StarterSteering::id)
+                    .collect(Collectors.joining(", "));
+            throw new CommandFailure(
+                    ExitCodes.USAGE, Message.of("steering_unsuited", front.id(), steering.id(), suits));
+        }
+        String name = file.getFileName().toString().replace(VehicleFile.ENDING, "");
+        StarterVehicle starter = new StarterVehicle(
+                name,
+                use,
+                length(wheelbase),
+                length(tyre),
+                Optional.ofNullable(front).map(type -> new StarterLayout(type, steering)),
+                StarterLayout.of(rear));
+        VehicleFile.save(file, starter.build());
+        out.println(words.text("start_written", file));
+        return ExitCodes.OK;
+    }
+
+    private static double length(String text) throws CommandFailure {
+        try {
+            return Lengths.parse(text, LengthStyle.INCH_SIXTEENTHS);
+        } catch (MeasureFormatException e) {
+            throw PoseOptions.bad(e);
+        }
+    }
+}

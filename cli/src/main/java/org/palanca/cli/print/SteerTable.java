@@ -1,0 +1,66 @@
+package org.palanca.cli.print;
+
+import java.io.PrintWriter;
+import org.palanca.result.AxleModel;
+import org.palanca.result.WheelTravel;
+import org.palanca.steering.AlignmentCard;
+import org.palanca.steering.JointLimit;
+import org.palanca.steering.PickupAdvice;
+import org.palanca.steering.SteerSweep;
+import org.palanca.steering.TurningCircle;
+import org.palanca.units.Lengths;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Message;
+import org.palanca.words.Words;
+
+/** Alignment and steering of one axle as text. */
+public final class SteerTable {
+    private SteerTable() {}
+
+    /** Prints the card at the model's pose, then what the steering does. Leaves the model at ride. */
+    public static void print(AxleModel model, WheelTravel pose, Words words, PrintWriter out) {
+        Vehicle vehicle = model.vehicle();
+        out.println(words.text("axle." + model.axle().place().id()) + ", "
+                + words.text("type." + model.axle().type().id()));
+        AlignmentCard card = AlignmentCard.of(model, pose);
+        out.printf(
+                "  %-12s %10s %10s %10s%n", "", words.text("side.left"), words.text("side.right"), words.text("cross"));
+        for (AlignmentCard.Row row : card.rows()) {
+            out.printf(
+                    "  %-12s %10s %10s %10s%n",
+                    words.text("row." + row.id()),
+                    text(row.left(), row.quantity(), words),
+                    text(row.right(), row.quantity(), words),
+                    text(row.cross(), row.quantity(), words));
+        }
+        out.println("  " + words.text("total_toe", Message.angle(card.totalToe()), Message.angle(card.thrust())));
+        if (model.axle().steering().isPresent()) {
+            SteerSweep.Turn full = SteerSweep.run(model).fullLeft();
+            out.println("  " + words.text("locks", Message.angle(full.inner()), Message.angle(full.outer())));
+            full.ackermann()
+                    .ifPresent(percent -> out.println("  " + words.text("ackermann", Math.round(percent) + " %")));
+        }
+        TurningCircle.toTheLeft(vehicle)
+                .ifPresent(circle -> out.println("  " + words.text("circle", Message.length(circle.diameter()))));
+        JointLimit.first(model)
+                .ifPresent(joint ->
+                        out.println("  " + words.text("joint_limit", joint.mount(), Message.angle(joint.tilt()))));
+        PickupAdvice.of(vehicle, model.axle().place(), Lengths.INCH / 16)
+                .ifPresent(advice -> out.println("  "
+                        + words.text(
+                                "pickup",
+                                text(advice.by().getX(), Quantity.LENGTH, words),
+                                text(advice.by().getZ(), Quantity.LENGTH, words),
+                                Message.angle(advice.then()),
+                                Message.angle(advice.before()))));
+        model.toRide();
+        model.moveTo(model.axle().travel().bump(), -model.axle().travel().droop());
+        model.bindNote().ifPresent(note -> out.println("  " + words.text(note)));
+        model.toRide();
+    }
+
+    private static String text(double value, Quantity quantity, Words words) {
+        return words.units().text(value, quantity);
+    }
+}

@@ -1,0 +1,158 @@
+package org.palanca.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.drawing.Shape.Point;
+import org.palanca.drawing.Shape.Role;
+import org.palanca.result.AxleModel;
+import org.palanca.result.AxleMotion;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.Joint;
+import org.palanca.vehicle.LeafSpring;
+import org.palanca.vehicle.Link;
+import org.palanca.vehicle.LinkRole;
+import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.Side;
+
+/**
+ * Everything that moves and is neither tyre, housing nor link: uprights and knuckles, arms, bellcranks, rack, leaf
+ * springs. A body is drawn by the lines from its hub to its mounts; it has no other shape in the file.
+ */
+final class BodyDrawing {
+    /** Points of a drawn leaf, and how deep it sags against its chord, as part of that. */
+    private static final int LEAF_POINTS = 12;
+
+    private static final double LEAF_SAG = 0.05;
+
+    private final AxleModel model;
+    private final Axle axle;
+    private final Elevation elevation;
+    private final List<Shape> shapes = new ArrayList<>();
+
+    BodyDrawing(AxleModel model, Elevation elevation) {
+        this.model = model;
+        this.axle = model.axle();
+        this.elevation = elevation;
+    }
+
+    List<Shape> shapes() {
+        BodyNames.ALL.stream()
+                .filter(body -> !body.equals(BodyNames.FRAME) && !body.equals(BodyNames.AXLE))
+                .forEach(this::body);
+        axle.joints().forEach(this::joint);
+        axle.links(LinkRole.TORQUE_ARM).forEach(this::torqueArm);
+        axle.linkage().leaves().forEach(this::leaf);
+        return shapes;
+    }
+
+    private void body(String body) {
+        List<Vector3D> points = axle.mounts().stream()
+                .filter(mount -> mount.body().equals(body))
+                .map(mount -> at(mount.name()))
+                .toList();
+        Optional<Vector3D> hub = hub(body);
+        if (hub.isPresent()) {
+            points.forEach(point -> line(hub.get(), point));
+        } else {
+            for (int i = 1; i < points.size(); i++) {
+                line(points.get(i - 1), points.get(i));
+            }
+        }
+    }
+
+    /** A wheel's centre for what carries a wheel, the pin for what turns on one. */
+    private Optional<Vector3D> hub(String body) {
+        for (Side side : Side.values()) {
+            if (body.equals(BodyNames.knuckle(side))) {
+                return Optional.of(wheel(side));
+            }
+        }
+        for (Joint joint : axle.joints()) {
+            if (joint instanceof Joint.Hinge hinge && hinge.body().equals(body)) {
+                return Optional.of(at(hinge.from()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private void joint(Joint joint) {
+        if (joint instanceof Joint.Hinge hinge) {
+            line(at(hinge.from()), at(hinge.to()));
+            if (axle.independent()) {
+                hub(hinge.body()).ifPresent(hub -> {
+                    line(hub, at(hinge.from()));
+                    line(hub, at(hinge.to()));
+                });
+            }
+        } else if (joint instanceof Joint.Guide guide) {
+            line(at(guide.from()), at(guide.to()));
+        } else if (joint instanceof Joint.Strut strut) {
+            line(at(strut.foot()), at(strut.top()));
+        } else if (joint instanceof Joint.Clamp clamp) {
+            line(at(clamp.front()), at(clamp.rear()));
+            for (Mount mount : axle.mounts()) {
+                if (mount.body().equals(clamp.body())) {
+                    line(at(mount.name()), at(clamp.front()));
+                }
+            }
+        } else if (joint instanceof Joint.Ball ball && onHousing(ball.mount())) {
+            fromHousing(at(ball.mount()));
+        }
+    }
+
+    private void torqueArm(Link link) {
+        String end = onHousing(link.from()) ? link.from() : link.to();
+        fromHousing(at(end));
+    }
+
+    /** An arm that is fixed to the housing, from the axle line beside it to its far end. */
+    private void fromHousing(Vector3D end) {
+        AxleMotion motion = model.motion();
+        line(new Vector3D(motion.centreX(), end.getY(), motion.centreZ()), end);
+    }
+
+    private boolean onHousing(String mount) {
+        return axle.mount(mount).map(Mount::body).filter(BodyNames.AXLE::equals).isPresent();
+    }
+
+    private void leaf(LeafSpring leaf) {
+        half(at(leaf.fixedEye()), at(leaf.seat()));
+        half(at(leaf.shackleEye()), at(leaf.seat()));
+        line(at(leaf.shackleEye()), at(leaf.shacklePivot()));
+    }
+
+    /** Half a leaf, bent below its chord as a loaded one is drawn. */
+    private void half(Vector3D eye, Vector3D seat) {
+        Vector3D span = eye.subtract(seat);
+        Vector3D sag = new Vector3D(0, 0, -LEAF_SAG * span.getNorm());
+        List<Point> points = new ArrayList<>();
+        for (int i = 0; i <= LEAF_POINTS; i++) {
+            double part = (double) i / LEAF_POINTS;
+            points.add(point(seat.add(span.scalarMultiply(part)).add(sag.scalarMultiply(4 * part * (1 - part)))));
+        }
+        shapes.add(new Shape.Path(Role.BODY, points, false));
+    }
+
+    private Vector3D wheel(Side side) {
+        AxleMotion motion = model.motion();
+        return new Vector3D(
+                motion.wheelCentre(side.sign(), 0),
+                motion.wheelCentre(side.sign(), 1),
+                motion.wheelCentre(side.sign(), 2));
+    }
+
+    private Vector3D at(String mount) {
+        return AxleDrawing.mount(model, mount);
+    }
+
+    private void line(Vector3D from, Vector3D to) {
+        shapes.add(Shape.Path.line(Role.BODY, point(from), point(to)));
+    }
+
+    private Point point(Vector3D place) {
+        return new Point(elevation.across(place), elevation.up(place));
+    }
+}

@@ -1,0 +1,2 @@
+/** What bushings have to give where an axle binds. */
+package org.palanca.result.bind;

@@ -1,0 +1,2 @@
+/** Results of the steering: bump steer, ratio, Ackermann, and how drag link and panhard match. */
+package org.palanca.result.steer;

@@ -1,0 +1,49 @@
+package org.palanca.result.wheel;
+
+import org.palanca.result.AxleMotion;
+import org.palanca.result.SideResult;
+import org.palanca.result.SteeringAxis;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.Side;
+import org.palanca.working.Trace;
+
+/** Lean of the steering axis in one view, against the chassis' vertical. */
+public final class KingpinAngle extends SideResult {
+    /** From where it is looked at. */
+    public enum View {
+        /** Caster: upper end rearward positive. */
+        SIDE,
+        /** Kingpin inclination: upper end inward positive. */
+        FRONT
+    }
+
+    private final View view;
+    private final SteeringAxis axis;
+
+    public KingpinAngle(View view, SteeringAxis axis, Side side) {
+        super(
+                view == View.SIDE ? "kingpin_caster" : "kingpin_inclination",
+                side,
+                Quantity.ANGLE,
+                Motion.NONE,
+                "source.definition");
+        this.view = view;
+        this.axis = axis;
+    }
+
+    @Override
+    public double evaluate(AxleMotion motion, Trace trace) {
+        int component = view == View.SIDE ? 0 : 1;
+        int towards = view == View.SIDE ? -1 : -sign();
+        double lean = towards * (motion.mount(axis.upper(), component) - motion.mount(axis.lower(), component));
+        double rise = motion.mount(axis.upper(), 2) - motion.mount(axis.lower(), 2);
+        double angle = Math.atan(lean / rise);
+        trace.given("b", view == View.SIDE ? "symbol.kingpin_back" : "symbol.kingpin_in", lean, Quantity.LENGTH);
+        trace.given("c", "symbol.kingpin_up", rise, Quantity.LENGTH);
+        trace.step("angle", "atan( b / c )", angle, Quantity.ANGLE);
+        if (trace.listening()) {
+            KingpinAtGround.draw(motion, axis, trace);
+        }
+        return angle;
+    }
+}

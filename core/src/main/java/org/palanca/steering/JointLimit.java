@@ -1,0 +1,68 @@
+package org.palanca.steering;
+
+import java.util.Optional;
+import org.palanca.result.AxleModel;
+import org.palanca.result.JointBolts;
+import org.palanca.result.WheelTravel;
+import org.palanca.result.links.JointMisalignment;
+
+/**
+ * Which joint tilts most anywhere in bump, droop, twist and full lock together, and so meets its limit first when all
+ * are of one kind.
+ *
+ * @param link whose joint it is
+ * @param mount where
+ * @param tilt how far it tilts [rad]
+ * @param pose where it does
+ */
+public record JointLimit(String link, String mount, double tilt, WheelTravel pose) {
+    private static final int STEPS = 5;
+
+    /** Tilt that an ordinary rod end in a fitted bracket takes [rad]: common practice, no source. */
+    public static final double COMMON_LIMIT = Math.toRadians(25);
+
+    /** Looks through the corners, edges and middle of the whole envelope. Leaves the model at ride. */
+    public static Optional<JointLimit> first(AxleModel model) {
+        JointBolts bolts = JointBolts.of(model.axle(), model.vehicle().wheelbase());
+        if (bolts.ends().isEmpty()) {
+            return Optional.empty();
+        }
+        JointMisalignment tilts = new JointMisalignment(bolts);
+        JointLimit most = null;
+        int steers = model.axle().steering().isPresent() ? STEPS : 1;
+        for (int s = 0; s < steers; s++) {
+            double steer = steers == 1 ? 0 : -1 + 2.0 * s / (STEPS - 1);
+            model.toRide();
+            for (int i = 0; i < STEPS; i++) {
+                for (int k = 0; k < STEPS; k++) {
+                    int j = i % 2 == 0 ? k : STEPS - 1 - k;
+                    WheelTravel pose = new WheelTravel(travel(model, i), travel(model, j), steer);
+                    if (model.moveTo(pose)) {
+                        most = larger(most, model, bolts, tilts, pose);
+                    }
+                }
+            }
+        }
+        model.toRide();
+        return Optional.ofNullable(most);
+    }
+
+    private static double travel(AxleModel model, int step) {
+        double droop = model.axle().travel().droop();
+        return -droop + (droop + model.axle().travel().bump()) * step / (STEPS - 1);
+    }
+
+    private static JointLimit larger(
+            JointLimit most, AxleModel model, JointBolts bolts, JointMisalignment tilts, WheelTravel pose) {
+        JointLimit found = most;
+        for (int end = 0; end < bolts.ends().size(); end++) {
+            double tilt = Math.asin(Math.min(1, Math.abs(tilts.sine(model.motion(), end))));
+            if (found == null || tilt > found.tilt()) {
+                JointBolts.End joint = bolts.ends().get(end);
+                String mount = model.axle().mounts().get(joint.mount()).name();
+                found = new JointLimit(joint.link(), mount, tilt, pose);
+            }
+        }
+        return found;
+    }
+}

@@ -1,0 +1,107 @@
+package org.palanca.result;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.palanca.sweep.TravelMap;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.SuspensionType;
+import org.palanca.vehicle.Use;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.layout.StarterLayout;
+import org.palanca.vehicle.layout.StarterSteering;
+import org.palanca.vehicle.layout.StarterVehicle;
+
+/** Instantaneous motions of every type are the derivatives of its poses, however the poses were reached. */
+class EveryTypesMotionTest {
+    private static final double STEP = 2e-5;
+
+    /** Bushed poses are closed to a last step of 3e-7, and motions are those of the pose before it. */
+    private static final double TEST_SAME = 1e-4;
+
+    private static Vehicle vehicle(SuspensionType type) {
+        StarterSteering steering = type.independent()
+                ? StarterSteering.RACK.suits(type) ? StarterSteering.RACK : StarterSteering.NONE
+                : StarterSteering.HIGH_STEER;
+        return new StarterVehicle(
+                        "motion",
+                        Use.TRAIL,
+                        2.6,
+                        0.8,
+                        Optional.of(new StarterLayout(type, steering)),
+                        StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS))
+                .build();
+    }
+
+    /** Steer angle and patch of both wheels against heave, roll and steering: central differences. */
+    @ParameterizedTest
+    @EnumSource(SuspensionType.class)
+    void motionsAreDerivativesOfPoses(SuspensionType type) {
+        AxleModel model = new AxleModel(vehicle(type), AxlePlace.FRONT);
+        double left = 0.04;
+        double right = -0.03;
+        double steer = model.axle().steering().isPresent() ? 0.3 : 0;
+        assertThat(model.moveTo(left, right, steer)).isTrue();
+        for (int side = 1; side >= -1; side -= 2) {
+            WheelMotion wheel = model.motion().wheel(side);
+            Twist heave = wheel.heave();
+            double forward = heave.forward(wheel.centre(1), wheel.centre(2));
+            double yaw = heave.yaw();
+            double rollLeft = wheel.roll().left(wheel.centre(0), wheel.centre(2));
+            double[] up = at(model, left + STEP, right + STEP, steer, side);
+            double[] down = at(model, left - STEP, right - STEP, steer, side);
+            double[] tilted = at(model, left + STEP, right - STEP, steer, side);
+            double[] back = at(model, left - STEP, right + STEP, steer, side);
+            assertThat(forward).as(type + " forward").isCloseTo((up[0] - down[0]) / (2 * STEP), within(2e-6));
+            assertThat(rollLeft).as(type + " sideways").isCloseTo((tilted[1] - back[1]) / (2 * STEP), within(2e-6));
+            // A steer angle is not the yaw alone once the wheel leans; at these angles they agree to a few percent.
+            assertThat(yaw).as(type + " yaw").isCloseTo((up[2] - down[2]) / (2 * STEP), within(0.06));
+            model.moveTo(left, right, steer);
+        }
+    }
+
+    private static double[] at(AxleModel model, double left, double right, double steer, int side) {
+        assertThat(model.moveTo(left, right, steer)).isTrue();
+        WheelMotion wheel = model.motion().wheel(side);
+        return new double[] {wheel.centre(0), wheel.centre(1), wheel.steerAngle()};
+    }
+
+    /** A map filled in a serpentine on two cores holds the numbers that each pose has when it is gone to by itself. */
+    @ParameterizedTest
+    @EnumSource(SuspensionType.class)
+    void theMapOnTwoCoresHoldsWhatEachPoseHas(SuspensionType type) {
+        Vehicle vehicle = vehicle(type);
+        AxleModel model = new AxleModel(vehicle, AxlePlace.FRONT);
+        int size = 7;
+        TravelMap map = new TravelMap(size, model.results().size());
+        double steer = model.axle().steering().isPresent() ? 0.25 : 0;
+        ExecutorService core = Executors.newSingleThreadExecutor();
+        map.fill(model, new AxleModel(vehicle, AxlePlace.FRONT), steer, core);
+        core.shutdown();
+        double[] values = new double[model.results().size()];
+        double droop = model.axle().travel().droop();
+        double whole = droop + model.axle().travel().bump();
+        for (int[] cell : new int[][] {{0, 0}, {3, 3}, {6, 0}, {1, 5}, {6, 6}, {2, 4}}) {
+            model.toRide();
+            boolean closes =
+                    model.moveTo(-droop + whole * cell[0] / (size - 1), -droop + whole * cell[1] / (size - 1), steer);
+            model.evaluate(values);
+            for (int r = 0; r < values.length; r++) {
+                double held = map.value(cell[0], cell[1], r);
+                String what = type + " " + model.results().get(r).id() + " at " + cell[0] + ", " + cell[1];
+                if (!closes) {
+                    assertThat(held).as(what).isNaN();
+                } else if (Double.isFinite(values[r]) && Math.abs(values[r]) < 1e3) {
+                    assertThat(held)
+                            .as(what)
+                            .isCloseTo(values[r], within(TEST_SAME * Math.max(1, Math.abs(values[r]))));
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,136 @@
+package org.palanca.desktop.analysis;
+
+import java.util.List;
+import java.util.Optional;
+import org.palanca.result.AxleModel;
+import org.palanca.result.WheelTravel;
+import org.palanca.steering.AlignmentCard;
+import org.palanca.steering.JointLimit;
+import org.palanca.steering.PickupAdvice;
+import org.palanca.steering.SteerSweep;
+import org.palanca.steering.TurningCircle;
+import org.palanca.sweep.TravelPath;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Words;
+
+/**
+ * Everything the steer step shows of one axle.
+ *
+ * @param place which axle
+ * @param travel of the wheels at each point of the toe curves [m]
+ * @param toeLeft of the left wheel there [rad], toe-in positive; NaN where it does not close
+ * @param toeRight of the right wheel
+ * @param card alignment at the board's pose
+ * @param sweep from lock to lock; empty where nothing steers
+ * @param circle turning circle of the whole vehicle
+ * @param tightest the joint that tilts most anywhere
+ * @param advice where the inner pickups belong
+ * @param dragLink how the drag link matches the panhard at ride, where there are both
+ */
+public record SteerStudy(
+        AxlePlace place,
+        double[] travel,
+        double[] toeLeft,
+        double[] toeRight,
+        AlignmentCard card,
+        Optional<SteerSweep> sweep,
+        Optional<TurningCircle> circle,
+        Optional<JointLimit> tightest,
+        Optional<PickupAdvice> advice,
+        Optional<DragLink> dragLink) {
+    /**
+     * Drag link against panhard in front view.
+     *
+     * @param slopeGap slope of the drag link less that of the panhard [rad]
+     * @param lengthGap length across of the drag link less that of the panhard [m]
+     */
+    public record DragLink(double slopeGap, double lengthGap) {}
+
+    private static final int POSES = 33;
+
+    /** One line of a plot. */
+    public record Curve(String name, double[] x, double[] y) {}
+
+    /**
+     * Works it out.
+     *
+     * @param grid that mounts settle on [m]
+     */
+    public static SteerStudy of(Vehicle vehicle, AxlePlace place, WheelTravel pose, double grid) {
+        AxleModel model = new AxleModel(vehicle, place);
+        TravelPath heave = TravelPath.heave(model.axle(), POSES);
+        double[] travel = new double[POSES];
+        double[] left = new double[POSES];
+        double[] right = new double[POSES];
+        for (int i = 0; i < POSES; i++) {
+            travel[i] = heave.at(i).left();
+            boolean closes = model.moveTo(heave.at(i));
+            left[i] = closes ? -model.motion().wheel(1).steerAngle() : Double.NaN;
+            right[i] = closes ? model.motion().wheel(-1).steerAngle() : Double.NaN;
+        }
+        model.toRide();
+        model.moveTo(pose);
+        AlignmentCard card = AlignmentCard.of(model, pose);
+        boolean steers = model.axle().steering().isPresent();
+        return new SteerStudy(
+                place,
+                travel,
+                left,
+                right,
+                card,
+                steers ? Optional.of(SteerSweep.run(model)) : Optional.empty(),
+                TurningCircle.toTheLeft(vehicle),
+                JointLimit.first(model),
+                PickupAdvice.of(vehicle, place, grid),
+                dragLink(model));
+    }
+
+    private static Optional<DragLink> dragLink(AxleModel model) {
+        boolean both = model.results().stream().anyMatch(result -> result.id().equals("drag_link_slope_gap"));
+        if (!both) {
+            return Optional.empty();
+        }
+        model.toRide();
+        return Optional.of(new DragLink(
+                model.outcome(model.result("drag_link_slope_gap")).number(),
+                model.outcome(model.result("drag_link_length_gap")).number()));
+    }
+
+    /** Toe of both wheels against travel, toe across and travel up. */
+    public List<Curve> toeCurves(Words words) {
+        return List.of(
+                new Curve(words.text("side.left"), toeLeft, travel),
+                new Curve(words.text("side.right"), toeRight, travel));
+    }
+
+    /** Ackermann percent against the inner wheel's angle, turning left. */
+    public List<Curve> ackermannCurve(Words words) {
+        List<SteerSweep.Turn> turns = sweep.orElseThrow().turns().stream()
+                .filter(turn -> turn.steer() > 0 && turn.ackermann().isPresent())
+                .toList();
+        double[] inner = turns.stream().mapToDouble(SteerSweep.Turn::inner).toArray();
+        double[] percent = turns.stream()
+                .mapToDouble(turn -> turn.ackermann().orElseThrow())
+                .toArray();
+        return List.of(new Curve(words.text("steer.turning_left"), inner, percent));
+    }
+
+    /** Largest change of the left wheel's toe from ride through the travel [rad]. */
+    public double largestToeChange() {
+        double ride = toeLeft[nearestRide()];
+        double largest = 0;
+        for (double toe : toeLeft) {
+            largest = Math.max(largest, Double.isNaN(toe) ? 0 : Math.abs(toe - ride));
+        }
+        return largest;
+    }
+
+    private int nearestRide() {
+        int nearest = 0;
+        for (int i = 0; i < travel.length; i++) {
+            nearest = Math.abs(travel[i]) < Math.abs(travel[nearest]) ? i : nearest;
+        }
+        return nearest;
+    }
+}

@@ -1,0 +1,69 @@
+package org.palanca.desktop.control;
+
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.util.Duration;
+
+/**
+ * Work beside the drawing of which only the latest counts: it begins when the hand has rested for a moment, gives way to
+ * the next request, and hands its answer to the window's own thread.
+ */
+public final class LatestOnly {
+    private final PauseTransition rest;
+    private final AtomicInteger generation = new AtomicInteger();
+    private final ExecutorService worker;
+    private Runnable next = () -> {};
+
+    /**
+     * @param name of its thread
+     * @param rest how long nothing must have been asked before work begins
+     */
+    public LatestOnly(String name, Duration rest) {
+        this.rest = new PauseTransition(rest);
+        this.rest.setOnFinished(event -> next.run());
+        worker = Executors.newSingleThreadExecutor(task -> {
+            Thread thread = new Thread(task, name);
+            thread.setDaemon(true);
+            thread.setPriority(Thread.MIN_PRIORITY);
+            return thread;
+        });
+    }
+
+    /**
+     * Asks for work; what was asked before is dropped.
+     *
+     * @param work given a question whether to go on
+     * @param then takes the answer, unless something else was asked meanwhile
+     */
+    public <T> void ask(Function<BooleanSupplier, T> work, Consumer<T> then) {
+        int mine = generation.incrementAndGet();
+        BooleanSupplier goOn = () -> generation.get() == mine;
+        next = () -> worker.execute(() -> {
+            T answer = work.apply(goOn);
+            Platform.runLater(() -> {
+                if (goOn.getAsBoolean()) {
+                    then.accept(answer);
+                }
+            });
+        });
+        rest.playFromStart();
+    }
+
+    /** Drops what was asked. */
+    public void drop() {
+        generation.incrementAndGet();
+        rest.stop();
+    }
+
+    /** Ends for good. */
+    public void dispose() {
+        drop();
+        worker.shutdownNow();
+    }
+}

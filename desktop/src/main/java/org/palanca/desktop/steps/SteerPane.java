@@ -1,0 +1,250 @@
+package org.palanca.desktop.steps;
+
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+import org.palanca.desktop.analysis.SteerStudy;
+import org.palanca.desktop.board.MountDrag;
+import org.palanca.desktop.control.LatestOnly;
+import org.palanca.desktop.control.MoveWords;
+import org.palanca.desktop.document.BoardState;
+import org.palanca.desktop.document.Document;
+import org.palanca.desktop.theme.Theme;
+import org.palanca.result.WheelTravel;
+import org.palanca.steering.AlignmentCard;
+import org.palanca.steering.JointLimit;
+import org.palanca.steering.PickupAdvice;
+import org.palanca.steering.SteerSweep;
+import org.palanca.steering.TurningCircle;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Message;
+import org.palanca.words.Words;
+
+/**
+ * Steer: toe against travel as a builder plots it, one thing to do about it, the alignment card at the board's pose, and
+ * what the steering does from lock to lock.
+ */
+public final class SteerPane extends ScrollPane {
+    private static final Duration REST = Duration.millis(120);
+    private static final double PLOT_WIDTH = 330;
+    private static final double PLOT_HEIGHT = 330;
+
+    private final Document document;
+    private final BoardState state;
+    private final Supplier<Words> words;
+    private final VBox page = new VBox(14);
+    private final Label advice = new Label();
+    private final Button attempt = new Button();
+    private final CurveView bump;
+    private final CurveView ackermann;
+    private final VBox card = new VBox(4);
+    private final VBox facts = new VBox(6);
+    private final LatestOnly study = new LatestOnly("steer study", REST);
+    private Optional<PickupAdvice> proposed = Optional.empty();
+
+    public SteerPane(Document document, BoardState state, Supplier<Words> words, Supplier<Theme> theme) {
+        this.document = document;
+        this.state = state;
+        this.words = words;
+        getStyleClass().add("steer-pane");
+        setFitToWidth(true);
+        setHbarPolicy(ScrollBarPolicy.NEVER);
+        page.getStyleClass().add("pane-page");
+        setContent(page);
+        bump = new CurveView("bump-steer-plot", theme);
+        ackermann = new CurveView("ackermann-plot", theme);
+        advice.setWrapText(true);
+        advice.setId("steer-advice");
+        advice.getStyleClass().add("big-sentence");
+        attempt.setId("steer-try");
+        attempt.getStyleClass().add("main-action");
+        attempt.setOnAction(event -> attempt());
+        for (CurveView plot : new CurveView[] {bump, ackermann}) {
+            plot.setPrefSize(PLOT_WIDTH, PLOT_HEIGHT);
+        }
+        card.setId("alignment-card");
+        FlowPane plots = new FlowPane(18, 14, bump, card, ackermann, facts);
+        page.getChildren().addAll(advice, attempt, plots);
+        document.vehicleProperty().addListener((o, before, now) -> refresh());
+        state.poseProperty().addListener((o, before, now) -> refresh());
+        state.axleProperty().addListener((o, before, now) -> refresh());
+    }
+
+    /** Shows the axle on the board as it is now. */
+    public void refresh() {
+        if (!isVisible()) {
+            return;
+        }
+        Vehicle vehicle = document.vehicle();
+        AxlePlace place = state.axleProperty().get();
+        WheelTravel pose = state.poseProperty().get();
+        double grid = MountDrag.grid(words.get().units().length());
+        study.ask(goOn -> SteerStudy.of(vehicle, place, pose, grid), this::show);
+    }
+
+    private void show(SteerStudy found) {
+        Words w = words.get();
+        proposed = found.advice();
+        advice.setText(sentence(found, w));
+        attempt.setText(w.text("trouble.try"));
+        attempt.setVisible(proposed.isPresent());
+        attempt.setManaged(proposed.isPresent());
+        bump.show(
+                w.text("steer.bump_title", w.text("axle." + found.place().id())),
+                found.toeCurves(w),
+                new CurveView.Axis(w.text("steer.toe_axis"), Quantity.ANGLE),
+                new CurveView.Axis(w.text("steer.travel_axis"), Quantity.LENGTH),
+                w);
+        card.getChildren().setAll(alignment(found.card(), w));
+        boolean steers = found.sweep().isPresent();
+        ackermann.setVisible(steers);
+        ackermann.setManaged(steers);
+        if (steers) {
+            ackermann.show(
+                    w.text("steer.ackermann_title"),
+                    found.ackermannCurve(w),
+                    new CurveView.Axis(w.text("steer.inner_axis"), Quantity.ANGLE),
+                    new CurveView.Axis(w.text("steer.percent_axis"), Quantity.PERCENT),
+                    w);
+        }
+        facts(found, w);
+    }
+
+    private String sentence(SteerStudy found, Words w) {
+        String place = w.text("axle." + found.place().id());
+        if (found.dragLink().isPresent()) {
+            SteerStudy.DragLink drag = found.dragLink().get();
+            return w.text(
+                    "steer.drag_link",
+                    place,
+                    Message.angle(found.largestToeChange()),
+                    Message.angle(Math.abs(drag.slopeGap())),
+                    w.text(drag.slopeGap() < 0 ? "steer.flatter" : "steer.steeper"),
+                    Message.length(Math.abs(drag.lengthGap())),
+                    w.text(drag.lengthGap() < 0 ? "steer.shorter" : "steer.longer"));
+        }
+        if (PickupAdvice.innerPickup(document.vehicle().axle(found.place()).orElseThrow())
+                .isEmpty()) {
+            return w.text("steer.plain", place, Message.angle(found.largestToeChange()));
+        }
+        if (proposed.isEmpty()) {
+            return w.text(
+                    "steer.well",
+                    Message.angle(found.largestToeChange()),
+                    w.text("axle." + found.place().id()));
+        }
+        PickupAdvice what = proposed.get();
+        return w.text(
+                "steer.move", MoveWords.of(what.by(), w), Message.angle(what.then()), Message.angle(what.before()));
+    }
+
+    private void attempt() {
+        proposed.ifPresent(what -> document.change(
+                what.after(), Message.of("change.tried", what.mount().mount()), ""));
+    }
+
+    private Node alignment(AlignmentCard shown, Words w) {
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("card-grid");
+        grid.setHgap(18);
+        grid.setVgap(6);
+        String[] heads = {"", "side.left", "side.right", "steer.cross"};
+        for (int column = 1; column < heads.length; column++) {
+            grid.add(label(w.text(heads[column]), "second"), column, 0);
+        }
+        int row = 1;
+        for (AlignmentCard.Row line : shown.rows()) {
+            grid.add(label(w.text("steer.row." + line.id()), "second"), 0, row);
+            grid.add(number(line.left(), line.quantity(), w), 1, row);
+            grid.add(number(line.right(), line.quantity(), w), 2, row);
+            grid.add(number(line.cross(), line.quantity(), w), 3, row);
+            row++;
+        }
+        grid.add(label(w.text("steer.total_toe"), "second"), 0, row);
+        grid.add(number(shown.totalToe(), Quantity.ANGLE, w), 1, row);
+        row++;
+        grid.add(label(w.text("steer.thrust"), "second"), 0, row);
+        grid.add(number(shown.thrust(), Quantity.ANGLE, w), 1, row);
+        Label title = label(w.text("steer.card_title"), "form-title");
+        Label where = label(poseText(shown.pose(), w), "second");
+        return new VBox(6, title, where, grid);
+    }
+
+    private static String poseText(WheelTravel pose, Words w) {
+        if (pose.equals(WheelTravel.RIDE)) {
+            return w.text("top.ride");
+        }
+        String steered = pose.steer() == 0
+                ? w.text("steer.straight")
+                : w.text(pose.steer() > 0 ? "pad.steer_left" : "pad.steer_right", percent(Math.abs(pose.steer())));
+        return w.text("steer.pose", signed(pose.left(), w), signed(pose.right(), w), steered);
+    }
+
+    private static String signed(double travel, Words w) {
+        String text = w.units().text(travel, Quantity.LENGTH).replace("-", "−");
+        return travel > 0 ? "+" + text : text;
+    }
+
+    private static String percent(double part) {
+        return (Math.round(part * 100) + " %").replace("-", "−");
+    }
+
+    private static Label number(double value, Quantity quantity, Words w) {
+        Label label = label(w.units().text(value, quantity).replace("-", "−"), "card-number");
+        label.setAlignment(Pos.BASELINE_RIGHT);
+        return label;
+    }
+
+    private static Label label(String text, String styleClass) {
+        Label label = new Label(text);
+        label.getStyleClass().add(styleClass);
+        return label;
+    }
+
+    /** Locks, turning circle and the joint that meets its limit first, a sentence each. */
+    private void facts(SteerStudy found, Words w) {
+        facts.getChildren().clear();
+        facts.getChildren().add(label(w.text("steer.facts_title"), "form-title"));
+        found.sweep().ifPresent(sweep -> {
+            SteerSweep.Turn full = sweep.fullLeft();
+            fact(w.text("steer.lock", Message.angle(full.inner()), Message.angle(full.outer())));
+            full.ackermann().ifPresent(percent -> fact(w.text("steer.ackermann_at_lock", percent(percent / 100))));
+        });
+        found.circle()
+                .ifPresent((TurningCircle circle) -> fact(w.text(
+                        "steer.circle", Message.length(circle.diameter()), Message.length(-circle.forwardOfFront()))));
+        found.tightest()
+                .ifPresent((JointLimit joint) -> fact(w.text(
+                        joint.tilt() > JointLimit.COMMON_LIMIT ? "steer.joint_over" : "steer.joint",
+                        joint.mount(),
+                        Message.angle(joint.tilt()),
+                        poseText(joint.pose(), w),
+                        Message.angle(JointLimit.COMMON_LIMIT))));
+        if (found.sweep().isEmpty()) {
+            fact(w.text("steer.not_steered"));
+        }
+        fact(w.text("steer.caution"));
+    }
+
+    private void fact(String text) {
+        Label label = label(text, "working-meaning");
+        label.setWrapText(true);
+        label.setMaxWidth(PLOT_WIDTH + 60);
+        facts.getChildren().add(label);
+    }
+
+    /** Ends the work beside the window. */
+    public void dispose() {
+        study.dispose();
+    }
+}

@@ -1,0 +1,232 @@
+package org.palanca.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.palanca.desktop.steps.Step;
+import org.palanca.drawing.Elevation;
+import org.palanca.steering.PickupAdvice;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.SuspensionType;
+import org.palanca.vehicle.Vehicle;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The roadster's rack is set low: found, mended and compared in the window, as a builder would. */
+class SteerAndCompareTest extends WindowTest {
+    @BeforeEach
+    void openTheRoadster() throws Exception {
+        var roadster = folder.resolve("roadster.palanca.json");
+        copyExample("plover.palanca.json", roadster);
+        onFx(() -> {
+            window.files().open(roadster);
+            window.state().axleProperty().set(AxlePlace.FRONT);
+        });
+    }
+
+    private Vehicle vehicle() {
+        return window.document().vehicle();
+    }
+
+    private Axle front() {
+        return vehicle().axle(AxlePlace.FRONT).orElseThrow();
+    }
+
+    private Point2D steerPoint(double part) {
+        Bounds board = window.board().localToScreen(window.board().getBoundsInLocal());
+        Point2D pixel = window.board().steerPixel(part);
+        return new Point2D(board.getMinX() + pixel.getX(), board.getMinY() + pixel.getY());
+    }
+
+    @Test
+    void theLowRackIsNamedAndOnePressLevelsIt() {
+        double before = PickupAdvice.largestToeChange(vehicle(), AxlePlace.FRONT);
+        assertThat(Math.toDegrees(before)).isGreaterThan(2);
+        clickOn("#step-steer");
+        eventually(() -> lookup("#steer-advice").queryAs(Label.class).getText().contains("inner pickups"));
+        assertThat(lookup("#steer-advice").queryAs(Label.class).getText()).contains("1 1/16 in up", "not 2.5°");
+        clickOn("#steer-try");
+        eventually(() -> PickupAdvice.largestToeChange(vehicle(), AxlePlace.FRONT) < Math.toRadians(0.2));
+        eventually(() -> lookup("#steer-advice").queryAs(Label.class).getText().contains("gains nothing"));
+        push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(PickupAdvice.largestToeChange(vehicle(), AxlePlace.FRONT)).isCloseTo(before, within(1e-12));
+    }
+
+    @Test
+    void theSteeringLineTurnsTheWheelsAndThePadKeepsThemTurned() {
+        assertThat(strip("anti_dive")).endsWith("%");
+        moveTo(steerPoint(0)).press(MouseButton.PRIMARY).moveTo(steerPoint(0.6)).release(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(window.state().poseProperty().get().steer()).isCloseTo(0.6, within(0.03));
+        push(KeyCode.F3);
+        push(KeyCode.F7);
+        assertThat(window.state().poseProperty().get().steer()).isEqualTo(1);
+        assertThat(window.state().poseProperty().get().left()).isPositive();
+        assertThat(lookup("#where").queryAs(Label.class).getText()).contains("steered 100 % left");
+        push(KeyCode.SHIFT, KeyCode.F2);
+        assertThat(window.state().poseProperty().get().steer()).isZero();
+    }
+
+    @Test
+    void anInnerPickupIsDraggedOnTheBoard() {
+        clickOn(mount("tie rod inner left", Elevation.REAR));
+        assertThat(window.state().selectionProperty().get().mount()).startsWith("tie rod inner");
+        double before = vehicle()
+                .axle(AxlePlace.FRONT)
+                .orElseThrow()
+                .position("tie rod inner left", vehicle().wheelbase())
+                .getZ();
+        push(KeyCode.SHIFT, KeyCode.UP);
+        double after =
+                front().position("tie rod inner left", vehicle().wheelbase()).getZ();
+        assertThat(after - before).isCloseTo(0.0254, within(1e-6));
+        assertThat(front().position("tie rod inner right", vehicle().wheelbase())
+                        .getZ())
+                .isEqualTo(after);
+    }
+
+    @Test
+    void anotherTypeIsAddedLaidOverAndTakenAndNothingIsLost() {
+        clickOn("#step-compare");
+        onFx(() -> {
+            ComboBox<SuspensionType> type = lookup("#scheme-type").queryComboBox();
+            type.setValue(SuspensionType.FIVE_LINK_CORNER);
+        });
+        clickOn("#scheme-other-type");
+        assertThat(vehicle().schemes()).hasSize(2);
+        Axle five = vehicle().schemes().get(1).axles().get(0);
+        assertThat(five.type()).isEqualTo(SuspensionType.FIVE_LINK_CORNER);
+        assertThat(five.mount("tie rod outer left"))
+                .as("shared mounts stay")
+                .isEqualTo(front().mount("tie rod outer left"));
+        Vehicle plan = vehicle();
+        clickOn("#overlay-struts-in-front");
+        assertThat(window.state().stepProperty().get()).isEqualTo(Step.LINKS);
+        assertThat(window.document()
+                        .baselineProperty()
+                        .get()
+                        .axle(AxlePlace.FRONT)
+                        .orElseThrow()
+                        .type())
+                .isEqualTo(SuspensionType.STRUT);
+        clickOn("#step-compare");
+        clickOn("#take-struts-in-front");
+        assertThat(front().type()).isEqualTo(SuspensionType.STRUT);
+        assertThat(vehicle().schemes())
+                .anySatisfy(scheme -> assertThat(scheme.axles()
+                                .get(0)
+                                .equals(plan.axle(AxlePlace.FRONT).orElseThrow()))
+                        .isTrue());
+        push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(vehicle().equals(plan)).isTrue();
+    }
+
+    @Test
+    void aHoleIsKeptAndTheBoltGoesBackToIt() {
+        clickOn(mount("tie rod inner left", Elevation.REAR));
+        var first = front().mount("tie rod inner left").orElseThrow().placement();
+        push(KeyCode.CONTROL, KeyCode.H);
+        push(KeyCode.SHIFT, KeyCode.UP);
+        clickOn("#step-compare");
+        assertThat(lookup("#hole-hole").tryQuery()).isPresent();
+        onFx(() -> lookup("#hole-hole").queryButton().fire());
+        assertThat(front().mount("tie rod inner left").orElseThrow().placement())
+                .isEqualTo(first);
+        assertThat(front().mount("tie rod inner left").orElseThrow().holes()).hasSize(1);
+    }
+
+    /** Every kind of start that the questions offer can be put on the board, and says what it is liked and blamed for. */
+    @Test
+    void aVehicleOfTwoKindsStartsFromTheQuestions() {
+        onFx(window::startNew);
+        clickOn("#new-type-leaf_springs");
+        assertThat(lookup("#new-liked").queryAs(Label.class).getText()).contains("Liked for", "Blamed for", "wind up");
+        onFx(() -> lookup("#new-end-front").queryAs(ToggleButton.class).fire());
+        onFx(() ->
+                lookup("#new-type-double_wishbone").queryAs(ToggleButton.class).fire());
+        onFx(() -> lookup("#new-steer-rack").queryAs(ToggleButton.class).fire());
+        clickOn("#new-start");
+        assertThat(vehicle().name()).isEqualTo("New build");
+        assertThat(front().type()).isEqualTo(SuspensionType.DOUBLE_WISHBONE);
+        assertThat(front().steering()).isPresent();
+        assertThat(vehicle().axle(AxlePlace.REAR).orElseThrow().type()).isEqualTo(SuspensionType.LEAF_SPRINGS);
+        push(KeyCode.CONTROL, KeyCode.K);
+        write("shackle to");
+        push(KeyCode.ENTER);
+        Axle rear = vehicle().axle(AxlePlace.REAR).orElseThrow();
+        assertThat(rear.position("spring fixed eye left", vehicle().wheelbase()).getX())
+                .as("the fixed eye is behind now")
+                .isLessThan(
+                        rear.position("spring seat left", vehicle().wheelbase()).getX());
+        push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(vehicle().axle(AxlePlace.REAR).orElseThrow()).isNotEqualTo(rear);
+    }
+
+    /** The pose under the pointer is told before it is taken. */
+    @Test
+    void thePadPreviewsThePoseUnderThePointer() {
+        Bounds board = window.board().localToScreen(window.board().getBoundsInLocal());
+        var square = window.board().padSquare();
+        moveTo(new Point2D(
+                board.getMinX() + square.getMinX() + 0.8 * square.getWidth(),
+                board.getMinY() + square.getMinY() + 0.3 * square.getHeight()));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(window.state().poseProperty().get().left())
+                .as("nothing moved")
+                .isZero();
+        assertThat(window.board().previewed())
+                .hasValueSatisfying(pose -> assertThat(pose.left()).isPositive());
+        moveTo(mount("tie rod outer left", Elevation.SIDE));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(window.board().previewed()).isEmpty();
+    }
+
+    @Test
+    void whatIsOftenBelievedIsToldWithThisVehiclesNumbers() {
+        onFx(() -> {
+            window.openDemo();
+            window.state().litProperty().set("anti_squat");
+        });
+        assertThat(lookup(".working-meaning").queryAllAs(Label.class))
+                .anySatisfy(label -> assertThat(label.getText()).contains("separation sets anti-squat", "Here,", "%"));
+    }
+
+    /** Grabbed between its mounts, a wishbone moves by its inner pivots and a rack with its housing. */
+    @Test
+    void aWishboneAndARackAreGrabbedAsAWhole() {
+        Point2D pivot = mount("upper front pivot left", Elevation.TOP);
+        Point2D ball = mount("upper ball left", Elevation.TOP);
+        Point2D leg = pivot.midpoint(ball);
+        Axle before = front();
+        drag(leg, MouseButton.PRIMARY).dropTo(leg.add(0, -12));
+        for (String mount : new String[] {"upper front pivot left", "upper rear pivot left"}) {
+            double moved = front().position(mount, vehicle().wheelbase())
+                    .subtract(before.position(mount, vehicle().wheelbase()))
+                    .getNorm();
+            assertThat(moved).as(mount).isGreaterThan(0.005);
+        }
+        assertThat(front().mount("upper ball left")).as("the ball stays").isEqualTo(before.mount("upper ball left"));
+        push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(front()).isEqualTo(before);
+        Point2D middle =
+                mount("tie rod inner left", Elevation.TOP).midpoint(mount("tie rod inner right", Elevation.TOP));
+        drag(middle, MouseButton.PRIMARY).dropTo(middle.add(14, 0));
+        double rack = front().position("tie rod inner left", vehicle().wheelbase())
+                        .getX()
+                - before.position("tie rod inner left", vehicle().wheelbase()).getX();
+        double housing = front().position("rack housing right", vehicle().wheelbase())
+                        .getX()
+                - before.position("rack housing right", vehicle().wheelbase()).getX();
+        assertThat(rack).isLessThan(-0.005);
+        assertThat(housing).isCloseTo(rack, within(1e-6));
+    }
+}
