@@ -5,8 +5,21 @@ package org.palanca.geometry;
  * answer and never a huge coordinate.
  */
 public sealed interface InstantCentre {
-    /** Beyond this distance from the axle [m] the centre counts as lying at infinity: a kilometre. */
-    double FARTHEST = 1000;
+    /**
+     * Beyond this many wheelbases from the wheels a centre counts as lying at infinity: about a kilometre. Stated in
+     * wheelbases so that a model drawn at another size gives the same answer.
+     */
+    double FARTHEST_WHEELBASES = 400;
+
+    /**
+     * Whether a centre counts as lying at infinity.
+     *
+     * @param away its distance from the wheels [m], of either sign; not a number where lines coincide
+     * @param wheelbase of the vehicle [m]
+     */
+    static boolean atInfinity(double away, double wheelbase) {
+        return !(Math.abs(away) <= FARTHEST_WHEELBASES * wheelbase);
+    }
 
     /**
      * At a place.

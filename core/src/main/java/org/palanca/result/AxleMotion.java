@@ -190,7 +190,7 @@ public final class AxleMotion {
         double pitch = heave.pitch();
         double ahead = heave.up(centreX, 0) / pitch;
         double slope = -heave.forward(0, centreZ) / heave.up(centreX, 0);
-        if (!(Math.abs(ahead) <= InstantCentre.FARTHEST)) {
+        if (InstantCentre.atInfinity(ahead, vehicle().wheelbase())) {
             double distance = Double.isNaN(ahead) ? Double.POSITIVE_INFINITY : ahead;
             return new InstantCentre.AtInfinity(slope, distance);
         }

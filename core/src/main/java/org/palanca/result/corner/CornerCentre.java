@@ -59,7 +59,7 @@ public final class CornerCentre extends SideResult {
         double turn = front ? heave.roll() : heave.pitch();
         // Left of the centre by -up / roll; ahead of it by up / pitch.
         double away = front ? sign() * up / turn : up / turn;
-        boolean far = !(Math.abs(away) <= InstantCentre.FARTHEST);
+        boolean far = InstantCentre.atInfinity(away, motion.vehicle().wheelbase());
         trace.given("v_z", "symbol.wheel_up", up, Quantity.PER_TRAVEL);
         if (coordinate == Coordinate.FRONT_INBOARD || coordinate == Coordinate.SIDE_AHEAD) {
             double result = far ? Math.copySign(Double.POSITIVE_INFINITY, Double.isNaN(away) ? 1 : away) : away;

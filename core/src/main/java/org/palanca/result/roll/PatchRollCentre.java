@@ -1,5 +1,6 @@
 package org.palanca.result.roll;
 
+import org.palanca.geometry.InstantCentre;
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
 import org.palanca.result.WheelMotion;
@@ -22,7 +23,6 @@ public final class PatchRollCentre extends DefinedResult {
         OFFSET
     }
 
-    private static final double FARTHEST = 1000;
 
     private final Coordinate coordinate;
 
@@ -53,7 +53,7 @@ public final class PatchRollCentre extends DefinedResult {
         // Along each normal z = z_patch - slope (y - y_patch), with slope the path's sideways over its upward part.
         double across = left.patch(1) * slopeLeft - right.patch(1) * slopeRight + left.patch(2) - right.patch(2);
         double y = across / (slopeLeft - slopeRight);
-        boolean far = !(Math.abs(y) <= FARTHEST);
+        boolean far = InstantCentre.atInfinity(y, motion.vehicle().wheelbase());
         double z = left.patch(2) - slopeLeft * (y - left.patch(1));
         trace.given("y_l", "symbol.left_patch_y", left.patch(1), Quantity.LENGTH);
         trace.given("y_r", "symbol.right_patch_y", right.patch(1), Quantity.LENGTH);

@@ -39,10 +39,9 @@ public final class InstantCentreResult extends DefinedResult {
         double up = heave.up(motion.centreX(), 0);
         double pitch = heave.pitch();
         double ahead = up / pitch;
-        boolean far = !(Math.abs(ahead) <= InstantCentre.FARTHEST);
-        double result = far
-                ? Math.copySign(Double.POSITIVE_INFINITY, Double.isNaN(ahead) ? 1 : ahead)
-                : coordinate == Coordinate.AHEAD ? ahead : motion.centreZ() - forward / pitch - motion.ground();
+        double asked = coordinate == Coordinate.AHEAD ? ahead : motion.centreZ() - forward / pitch - motion.ground();
+        boolean far = InstantCentre.atInfinity(ahead, motion.vehicle().wheelbase());
+        double result = far ? Math.copySign(Double.POSITIVE_INFINITY, Double.isNaN(asked) ? 1 : asked) : asked;
         if (coordinate == Coordinate.AHEAD) {
             trace.given("v_z", "symbol.axle_up", up, Quantity.PER_TRAVEL);
             trace.given("w_y", "symbol.axle_pitch", pitch, Quantity.TURN_PER_TRAVEL);
