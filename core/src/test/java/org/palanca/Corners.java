@@ -5,9 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
+import org.palanca.geometry.Side;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkHardware;
@@ -16,7 +18,6 @@ import org.palanca.vehicle.Linkage;
 import org.palanca.vehicle.MassProperties;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Placement;
-import org.palanca.vehicle.Side;
 import org.palanca.vehicle.Steering;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Traction;
@@ -95,6 +96,7 @@ public final class Corners {
                 Optional.empty(),
                 List.of(axle),
                 List.of(),
+                Build.NONE,
                 new TreeMap<>());
     }
 }

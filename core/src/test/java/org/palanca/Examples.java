@@ -20,6 +20,7 @@ import org.palanca.units.UnitStyle;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkHardware;
 import org.palanca.vehicle.LinkRole;
@@ -133,6 +134,7 @@ public final class Examples {
                     Optional.empty(),
                     List.of(axle),
                     List.of(),
+                    Build.NONE,
                     new TreeMap<>());
         }
     }

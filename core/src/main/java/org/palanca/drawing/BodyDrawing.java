@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.drawing.Shape.Point;
 import org.palanca.drawing.Shape.Role;
+import org.palanca.geometry.Side;
 import org.palanca.result.AxleModel;
 import org.palanca.result.AxleMotion;
 import org.palanca.vehicle.Axle;
@@ -15,7 +16,6 @@ import org.palanca.vehicle.LeafSpring;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Mount;
-import org.palanca.vehicle.Side;
 
 /**
  * Everything that moves and is neither tyre, housing nor link: uprights and knuckles, arms, bellcranks, rack, leaf

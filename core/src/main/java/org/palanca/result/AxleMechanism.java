@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.geometry.Side;
 import org.palanca.mechanism.BallJoint;
 import org.palanca.mechanism.Body;
 import org.palanca.mechanism.BodyPoint;
@@ -29,7 +30,6 @@ import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.LeafSpring;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Mount;
-import org.palanca.vehicle.Side;
 import org.palanca.vehicle.Steering;
 
 /**

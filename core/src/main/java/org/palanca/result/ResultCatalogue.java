@@ -3,6 +3,7 @@ package org.palanca.result;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.palanca.geometry.Side;
 import org.palanca.mechanism.Bushed;
 import org.palanca.mechanism.Mechanism;
 import org.palanca.mechanism.Member;
@@ -41,7 +42,6 @@ import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
-import org.palanca.vehicle.Side;
 import org.palanca.vehicle.Vehicle;
 
 /** Which results an axle has, in the order a builder reads them. */

@@ -1,7 +1,7 @@
 package org.palanca.result;
 
+import org.palanca.geometry.Side;
 import org.palanca.units.Quantity;
-import org.palanca.vehicle.Side;
 
 /** A result of one side's wheel; its id ends in the side. */
 public abstract class SideResult extends DefinedResult {

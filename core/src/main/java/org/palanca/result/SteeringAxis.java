@@ -4,13 +4,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Predicate;
+import org.palanca.geometry.Side;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Mount;
-import org.palanca.vehicle.Side;
 
 /**
  * The line a wheel is steered about, by two mounts that lie on it: a kingpin, the outer balls of two wishbones, or the top

@@ -1,8 +1,8 @@
 package org.palanca.result;
 
+import org.palanca.geometry.Side;
 import org.palanca.mechanism.Configuration;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.Side;
 
 /**
  * One wheel at one pose: where it is, how it stands, and how it moves. Overwritten at each pose; nothing here allocates.

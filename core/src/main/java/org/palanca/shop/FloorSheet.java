@@ -5,11 +5,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.geometry.Side;
 import org.palanca.units.Lengths;
 import org.palanca.units.RoundedLength;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Mount;
-import org.palanca.vehicle.Side;
 import org.palanca.vehicle.Vehicle;
 
 /**

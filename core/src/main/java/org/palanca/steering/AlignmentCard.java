@@ -3,6 +3,7 @@ package org.palanca.steering;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.palanca.geometry.Side;
 import org.palanca.result.AxleModel;
 import org.palanca.result.Result;
 import org.palanca.result.WheelMotion;
@@ -10,7 +11,6 @@ import org.palanca.result.WheelTravel;
 import org.palanca.result.wheel.Camber;
 import org.palanca.result.wheel.Toe;
 import org.palanca.units.Quantity;
-import org.palanca.vehicle.Side;
 import org.palanca.working.Trace;
 
 /**

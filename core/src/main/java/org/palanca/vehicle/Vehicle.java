@@ -20,6 +20,7 @@ import java.util.TreeMap;
  * @param rails frame rails, for the drawing; empty where not measured
  * @param axles front before rear; at least one
  * @param schemes other ways it may stand, checked together with this one
+ * @param build what is known and done on the floor
  * @param targets bands that replace the defaults, by {@code axle.result}, such as {@code rear.anti_squat}
  */
 public record Vehicle(
@@ -33,6 +34,7 @@ public record Vehicle(
         Optional<FrameRails> rails,
         List<Axle> axles,
         List<Scheme> schemes,
+        Build build,
         SortedMap<String, TargetBand> targets) {
     public Vehicle {
         axles = List.copyOf(axles);
@@ -48,42 +50,55 @@ public record Vehicle(
     public Vehicle withAxle(Axle changed) {
         List<Axle> next = new ArrayList<>(axles);
         next.replaceAll(axle -> axle.place() == changed.place() ? changed : axle);
-        return new Vehicle(name, revision, comments, use, wheelbase, mass, hardware, rails, next, schemes, targets);
+        return new Vehicle(
+                name, revision, comments, use, wheelbase, mass, hardware, rails, next, schemes, build, targets);
     }
 
     public Vehicle withName(String other) {
-        return new Vehicle(other, revision, comments, use, wheelbase, mass, hardware, rails, axles, schemes, targets);
+        return new Vehicle(
+                other, revision, comments, use, wheelbase, mass, hardware, rails, axles, schemes, build, targets);
     }
 
     public Vehicle withRevision(int other) {
-        return new Vehicle(name, other, comments, use, wheelbase, mass, hardware, rails, axles, schemes, targets);
+        return new Vehicle(
+                name, other, comments, use, wheelbase, mass, hardware, rails, axles, schemes, build, targets);
     }
 
     public Vehicle withComments(String other) {
-        return new Vehicle(name, revision, other, use, wheelbase, mass, hardware, rails, axles, schemes, targets);
+        return new Vehicle(
+                name, revision, other, use, wheelbase, mass, hardware, rails, axles, schemes, build, targets);
     }
 
     public Vehicle withUse(Use other) {
-        return new Vehicle(name, revision, comments, other, wheelbase, mass, hardware, rails, axles, schemes, targets);
+        return new Vehicle(
+                name, revision, comments, other, wheelbase, mass, hardware, rails, axles, schemes, build, targets);
     }
 
     public Vehicle withMass(MassProperties other) {
-        return new Vehicle(name, revision, comments, use, wheelbase, other, hardware, rails, axles, schemes, targets);
+        return new Vehicle(
+                name, revision, comments, use, wheelbase, other, hardware, rails, axles, schemes, build, targets);
     }
 
     public Vehicle withWheelbase(double other) {
-        return new Vehicle(name, revision, comments, use, other, mass, hardware, rails, axles, schemes, targets);
+        return new Vehicle(name, revision, comments, use, other, mass, hardware, rails, axles, schemes, build, targets);
     }
 
     /** This vehicle with a band of its own for one result, or the default band again when it is empty. */
     public Vehicle withTarget(String key, Optional<TargetBand> band) {
         TreeMap<String, TargetBand> next = new TreeMap<>(targets);
         band.ifPresentOrElse(b -> next.put(key, b), () -> next.remove(key));
-        return new Vehicle(name, revision, comments, use, wheelbase, mass, hardware, rails, axles, schemes, next);
+        return new Vehicle(
+                name, revision, comments, use, wheelbase, mass, hardware, rails, axles, schemes, build, next);
     }
 
     public Vehicle withSchemes(List<Scheme> other) {
-        return new Vehicle(name, revision, comments, use, wheelbase, mass, hardware, rails, axles, other, targets);
+        return new Vehicle(
+                name, revision, comments, use, wheelbase, mass, hardware, rails, axles, other, build, targets);
+    }
+
+    public Vehicle withBuild(Build other) {
+        return new Vehicle(
+                name, revision, comments, use, wheelbase, mass, hardware, rails, axles, schemes, other, targets);
     }
 
     /** This vehicle as it stands in a scheme: the axles that differ are put in. */

@@ -7,9 +7,9 @@ import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
+import org.palanca.geometry.Side;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.MountRef;
-import org.palanca.vehicle.Side;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.MountMoves;
 

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.geometry.Side;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Hole;
 import org.palanca.vehicle.Joint;
@@ -19,7 +20,6 @@ import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Linkage;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Placement;
-import org.palanca.vehicle.Side;
 import org.palanca.vehicle.Steering;
 import org.palanca.vehicle.SuspensionType;
 

@@ -46,18 +46,22 @@ final class SchemaCheck {
             String pointer =
                     error.getInstanceLocation().toString().replace("~1", "/").replace("~0", "~");
             boolean version = pointer.equals("/version");
-            if (tolerant && (version || error.getKeyword().equals("additionalProperties"))) {
+            if (tolerant && (version || unknownKey(error))) {
                 continue;
             }
             if (insideChoice(error)) {
                 continue;
             }
             Message message = message(error, last(pointer));
-            String place =
-                    error.getKeyword().equals("additionalProperties") ? pointer + "/" + error.getProperty() : pointer;
+            String place = unknownKey(error) ? pointer + "/" + error.getProperty() : pointer;
             findings.add(Finding.error(place.isEmpty() ? "/" : place, message).onLine(places.line(place)));
         }
         return new ArrayList<>(findings);
+    }
+
+    private static boolean unknownKey(Error error) {
+        return error.getKeyword().equals("additionalProperties")
+                || error.getKeyword().equals("unevaluatedProperties");
     }
 
     /** The branches of a choice each complain; the choice itself is what is said. */
@@ -69,7 +73,7 @@ final class SchemaCheck {
         JsonNode value = error.getInstanceNode();
         String found = value == null || value.isContainerNode() ? key : shortened(value.toString());
         return switch (error.getKeyword()) {
-            case "additionalProperties" ->
+            case "additionalProperties", "unevaluatedProperties" ->
                 Message.of("schema.unknown_key", error.getProperty(), nearestKey(error), key.isEmpty() ? "/" : key);
             case "required" -> Message.of("schema.missing", error.getProperty(), key.isEmpty() ? "/" : key);
             case "oneOf" -> Message.of(choice(error.getInstanceLocation().toString()), key);

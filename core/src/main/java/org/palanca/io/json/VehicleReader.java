@@ -19,6 +19,7 @@ import java.util.TreeMap;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Build;
 import org.palanca.vehicle.FrameRails;
 import org.palanca.vehicle.LinkHardware;
 import org.palanca.vehicle.MassProperties;
@@ -131,6 +132,7 @@ final class VehicleReader {
                 root.has("frame_rails") ? Optional.of(rails(root.path("frame_rails"))) : Optional.empty(),
                 axles(root.path("axles")),
                 schemes(root.path("schemes")),
+                root.has("build") ? BuildReader.build(root.path("build")) : Build.NONE,
                 targets);
     }
 

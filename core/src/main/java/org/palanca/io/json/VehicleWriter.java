@@ -3,7 +3,9 @@ package org.palanca.io.json;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.util.DefaultIndenter;
 import com.fasterxml.jackson.core.util.DefaultPrettyPrinter;
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.math.BigDecimal;
@@ -13,6 +15,7 @@ import java.util.List;
 import java.util.Locale;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.Build;
 import org.palanca.vehicle.FrameRails;
 import org.palanca.vehicle.LinkHardware;
 import org.palanca.vehicle.Scheme;
@@ -65,6 +68,9 @@ final class VehicleWriter {
                 node.put("note", scheme.note());
                 axles(node.putObject("axles"), scheme.axles());
             }
+        }
+        if (!vehicle.build().equals(Build.NONE)) {
+            BuildWriter.write(root.putObject("build"), vehicle.build());
         }
         ObjectNode targets = root.putObject("targets");
         vehicle.targets().forEach((key, band) -> target(targets.putObject(key), key, band));
@@ -149,14 +155,21 @@ final class VehicleWriter {
     }
 
     static void number(ObjectNode node, String key, double value) {
+        node.set(key, number(value));
+    }
+
+    static void number(ArrayNode node, double value) {
+        node.add(number(value));
+    }
+
+    private static JsonNode number(double value) {
         BigDecimal rounded = BigDecimal.valueOf(value)
                 .setScale(DECIMALS, RoundingMode.HALF_EVEN)
                 .stripTrailingZeros();
         BigDecimal plain = rounded.scale() < 0 ? rounded.setScale(0) : rounded;
         if (plain.scale() == 0 && plain.precision() < 18) {
-            node.put(key, plain.longValueExact());
-        } else {
-            node.put(key, plain.doubleValue());
+            return JsonNodeFactory.instance.numberNode(plain.longValueExact());
         }
+        return JsonNodeFactory.instance.numberNode(plain.doubleValue());
     }
 }

@@ -1,12 +1,12 @@
 package org.palanca.result.corner;
 
 import org.palanca.geometry.InstantCentre;
+import org.palanca.geometry.Side;
 import org.palanca.result.AxleMotion;
 import org.palanca.result.SideResult;
 import org.palanca.result.Twist;
 import org.palanca.result.WheelMotion;
 import org.palanca.units.Quantity;
-import org.palanca.vehicle.Side;
 import org.palanca.working.Construction;
 import org.palanca.working.Trace;
 

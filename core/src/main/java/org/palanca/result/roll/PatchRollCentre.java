@@ -23,7 +23,6 @@ public final class PatchRollCentre extends DefinedResult {
         OFFSET
     }
 
-
     private final Coordinate coordinate;
 
     public PatchRollCentre(Coordinate coordinate) {

@@ -1,9 +1,9 @@
 package org.palanca.result.steer;
 
+import org.palanca.geometry.Side;
 import org.palanca.result.AxleMotion;
 import org.palanca.result.SideResult;
 import org.palanca.units.Quantity;
-import org.palanca.vehicle.Side;
 import org.palanca.working.Trace;
 
 /** How fast a wheel toes in as it rises with the steering held: the slope of toe against travel at this pose. */

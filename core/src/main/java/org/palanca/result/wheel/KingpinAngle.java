@@ -1,10 +1,10 @@
 package org.palanca.result.wheel;
 
+import org.palanca.geometry.Side;
 import org.palanca.result.AxleMotion;
 import org.palanca.result.SideResult;
 import org.palanca.result.SteeringAxis;
 import org.palanca.units.Quantity;
-import org.palanca.vehicle.Side;
 import org.palanca.working.Trace;
 
 /** Lean of the steering axis in one view, against the chassis' vertical. */

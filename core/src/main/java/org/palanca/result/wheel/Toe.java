@@ -1,10 +1,10 @@
 package org.palanca.result.wheel;
 
+import org.palanca.geometry.Side;
 import org.palanca.result.AxleMotion;
 import org.palanca.result.SideResult;
 import org.palanca.result.WheelMotion;
 import org.palanca.units.Quantity;
-import org.palanca.vehicle.Side;
 import org.palanca.working.Trace;
 
 /** Angle of a wheel in plan against the centreline: toe-in positive, or turned to the left positive. */

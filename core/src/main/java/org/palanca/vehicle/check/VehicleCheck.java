@@ -49,6 +49,7 @@ public final class VehicleCheck {
         check.whole();
         vehicle.axles().forEach(axle -> check.axle(axle, ""));
         vehicle.schemes().forEach(check::scheme);
+        check.findings.addAll(BuildCheck.findings(vehicle));
         return List.copyOf(check.findings);
     }
 

@@ -1,11 +1,11 @@
 package org.palanca.vehicle.edit;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.geometry.Side;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Placement;
-import org.palanca.vehicle.Side;
 import org.palanca.vehicle.Vehicle;
 
 /** Moves mounts, keeping how each was measured and letting mirrored sides follow. */

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.palanca.geometry.Side;
 import org.palanca.units.Lengths;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyNames;
@@ -16,7 +17,6 @@ import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Linkage;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Placement;
-import org.palanca.vehicle.Side;
 import org.palanca.vehicle.Steering;
 import org.palanca.vehicle.SuspensionType;
 

@@ -4,6 +4,7 @@ import static org.palanca.units.Lengths.inches;
 import static org.palanca.vehicle.layout.LinkageBuilder.spot;
 
 import java.util.OptionalDouble;
+import org.palanca.geometry.Side;
 import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
@@ -12,7 +13,6 @@ import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.LeafSpring;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Linkage;
-import org.palanca.vehicle.Side;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Traction;
 import org.palanca.vehicle.Travel;

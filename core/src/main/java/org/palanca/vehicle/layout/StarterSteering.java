@@ -4,10 +4,10 @@ import static org.palanca.units.Lengths.inches;
 import static org.palanca.vehicle.layout.LinkageBuilder.spot;
 
 import java.util.Locale;
+import org.palanca.geometry.Side;
 import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.LinkRole;
-import org.palanca.vehicle.Side;
 import org.palanca.vehicle.SuspensionType;
 
 /** Ways of turning the wheels that an axle can start from. */

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Build;
 import org.palanca.vehicle.FrameRails;
 import org.palanca.vehicle.LinkHardware;
 import org.palanca.vehicle.MassProperties;
@@ -50,6 +51,7 @@ public record StarterVehicle(
                 Optional.of(rails),
                 axles,
                 List.of(),
+                Build.NONE,
                 new TreeMap<>());
     }
 }

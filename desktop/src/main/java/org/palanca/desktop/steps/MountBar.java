@@ -19,7 +19,7 @@ import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Placement;
-import org.palanca.vehicle.Side;
+import org.palanca.geometry.Side;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.MountMoves;
 import org.palanca.words.Message;

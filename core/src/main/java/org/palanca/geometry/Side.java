@@ -1,4 +1,4 @@
-package org.palanca.vehicle;
+package org.palanca.geometry;
 
 /** Left or right of the centreline, as seen by the driver. */
 public enum Side {

@@ -1,0 +1,63 @@
+package org.palanca.fit;
+
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.survey.Box;
+
+/**
+ * A tyre as a plain cylinder, shoulders not rounded, so that what it clears a real tyre clears too.
+ *
+ * @param centre of the wheel [m], vehicle frame
+ * @param axis of the wheel, of length 1
+ * @param radius standing free [m]
+ * @param width [m]
+ */
+record TyreShape(Vector3D centre, Vector3D axis, double radius, double width) {
+    /** Rounds of walking from the one to the other and back. */
+    private static final int ROUNDS = 400;
+
+    /** Closer than this they count as touching [m]. */
+    private static final double TOUCHING = 1e-6;
+
+    /** How far it reaches from its centre in a direction of length 1 [m]: R sqrt(1 - c^2) + w/2 |c|, c = axis . direction. */
+    double reach(Vector3D direction) {
+        double c = axis.dotProduct(direction);
+        return radius * Math.sqrt(Math.max(0, 1 - c * c)) + width / 2 * Math.abs(c);
+    }
+
+    /** Nearest of its points to a place. */
+    private Vector3D nearest(Vector3D place) {
+        Vector3D from = place.subtract(centre);
+        double along = from.dotProduct(axis);
+        Vector3D out = from.subtract(along, axis);
+        double far = out.getNorm();
+        double kept = Math.max(-width / 2, Math.min(width / 2, along));
+        Vector3D radial = far <= radius ? out : out.scalarMultiply(radius / far);
+        return centre.add(kept, axis).add(radial);
+    }
+
+    /** Least distance to a box [m], 0 where they touch: from the one to the nearest of the other and back until it rests. */
+    double distance(Box box) {
+        Vector3D at = box.middle();
+        double before = Double.MAX_VALUE;
+        for (int i = 0; i < ROUNDS; i++) {
+            Vector3D mine = nearest(at);
+            at = new Vector3D(
+                    Math.max(box.rear(), Math.min(box.front(), mine.getX())),
+                    Math.max(box.right(), Math.min(box.left(), mine.getY())),
+                    Math.max(box.bottom(), Math.min(box.top(), mine.getZ())));
+            double now = Vector3D.distance(mine, at);
+            if (now < TOUCHING) {
+                return 0;
+            }
+            if (before - now < TOUCHING * 1e-3) {
+                return now;
+            }
+            before = now;
+        }
+        return before;
+    }
+
+    TyreShape moved(Vector3D by) {
+        return new TyreShape(centre.add(by), axis, radius, width);
+    }
+}

@@ -1,0 +1,73 @@
+package org.palanca.placing;
+
+import java.util.List;
+import java.util.Optional;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.survey.Axis;
+import org.palanca.survey.Mark;
+import org.palanca.survey.Reading;
+import org.palanca.survey.Survey;
+import org.palanca.survey.adjust.Adjustment;
+import org.palanca.survey.adjust.SurveyRemark;
+import org.palanca.vehicle.Found;
+import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.Vehicle;
+
+/**
+ * A mount as the tape found it, after tacking.
+ *
+ * @param mount which
+ * @param planned where it should be [m]
+ * @param found where it is [m], adjusted with the whole survey
+ * @param adjustment the survey with these readings in it
+ * @param effects what that does to every banded result, hardest hit first
+ */
+public record AsPlaced(MountRef mount, Vector3D planned, Vector3D found, Adjustment adjustment, List<Effect> effects) {
+    /** Works it out; empty while too little is read to place it in all three directions. */
+    public static Optional<AsPlaced> of(Vehicle vehicle, Found found) {
+        Adjustment adjustment = adjust(vehicle, found);
+        MountRef mount = found.mount();
+        if (!adjustment.free(mount.mount()).isEmpty()) {
+            return Optional.empty();
+        }
+        Vector3D at = adjustment.place(mount.mount());
+        return Optional.of(
+                new AsPlaced(mount, Effect.position(vehicle, mount), at, adjustment, Effect.of(vehicle, mount, at)));
+    }
+
+    private static Adjustment adjust(Vehicle vehicle, Found found) {
+        Survey survey = vehicle.build().survey();
+        String name = found.mount().mount();
+        Survey with = survey.with(Mark.at(name, Effect.position(vehicle, found.mount())));
+        for (Reading reading : found.readings()) {
+            with = with.with(reading);
+        }
+        return Adjustment.of(with);
+    }
+
+    /** From the plan to what was found [m]. */
+    public Vector3D off() {
+        return found.subtract(planned);
+    }
+
+    /** Standard deviation of one coordinate of what was found [m]. */
+    public double deviation(Axis axis) {
+        return adjustment.deviation(mount.mount(), axis);
+    }
+
+    /** Standard deviation along the way it is off [m]: how sure it is that it is off. */
+    public double deviation() {
+        Vector3D off = off();
+        return off.getNorm() == 0
+                ? adjustment.doubt(mount.mount())
+                : adjustment.deviation(mount.mount(), off.normalize());
+    }
+
+    /** What the readings of this mount have against each other, most pressing first. */
+    public List<SurveyRemark> remarks() {
+        return SurveyRemark.of(adjustment).stream()
+                .filter(remark -> remark.marks().contains(mount.mount()))
+                .filter(remark -> remark.level() != SurveyRemark.Level.ADVICE)
+                .toList();
+    }
+}

@@ -1,0 +1,153 @@
+package org.palanca.placing;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.survey.Box;
+import org.palanca.survey.Reading;
+import org.palanca.survey.adjust.Adjustment;
+import org.palanca.units.Lengths;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.work.WorkStep;
+
+/**
+ * In which order the mounts of an axle are placed: the tighter side of a pair first and its mirror image straight after, as
+ * long as no bracket that stands already is in the way of a tape that is still to be pulled.
+ *
+ * @param mounts in order
+ * @param hidden tapes that have to bend round a bracket in any order
+ */
+public record PlacingOrder(List<MountRef> mounts, List<Hidden> hidden) {
+    /** A bracket with its tabs fills a ball of this radius [m]: 2 1/2 in, common practice, no source. */
+    private static final double BRACKET = Lengths.inches(2.5);
+
+    /**
+     * A tape that a bracket is in the way of.
+     *
+     * @param reading the tape
+     * @param behind the mount it goes to
+     * @param by the mount whose bracket is in the way
+     */
+    public record Hidden(Reading reading, String behind, String by) {}
+
+    public PlacingOrder {
+        mounts = List.copyOf(mounts);
+        hidden = List.copyOf(hidden);
+    }
+
+    /** The order for an axle. */
+    public static PlacingOrder of(Vehicle vehicle, Adjustment adjustment, AxlePlace place) {
+        Axle axle = vehicle.axle(place).orElseThrow(() -> new IllegalArgumentException("no such axle"));
+        Map<String, List<Hidden>> inTheWay = new HashMap<>();
+        for (Mount mount : axle.mounts()) {
+            inTheWay.put(mount.name(), inTheWay(vehicle, adjustment, axle, mount.name()));
+        }
+        List<String> waiting = new ArrayList<>(wished(vehicle, axle));
+        List<MountRef> order = new ArrayList<>();
+        List<Hidden> hidden = new ArrayList<>();
+        while (!waiting.isEmpty()) {
+            String next = next(waiting, inTheWay);
+            waiting.remove(next);
+            for (String later : waiting) {
+                inTheWay.get(later).stream()
+                        .filter(one -> one.by().equals(next))
+                        .forEach(hidden::add);
+            }
+            order.add(new MountRef(place, next));
+        }
+        return new PlacingOrder(order, hidden);
+    }
+
+    /** The first that hides no tape of those still waiting; where all do, the first. */
+    private static String next(List<String> waiting, Map<String, List<Hidden>> inTheWay) {
+        return waiting.stream()
+                .filter(candidate -> waiting.stream()
+                        .filter(other -> !other.equals(candidate))
+                        .flatMap(other -> inTheWay.get(other).stream())
+                        .noneMatch(one -> one.by().equals(candidate)))
+                .findFirst()
+                .orElse(waiting.get(0));
+    }
+
+    private static List<Hidden> inTheWay(Vehicle vehicle, Adjustment adjustment, Axle axle, String mount) {
+        Optional<PlacingSheet> sheet = PlacingSheet.of(
+                vehicle, adjustment, new MountRef(axle.place(), mount), PlacingSheet.USUAL_TOLERANCE, 0);
+        List<Hidden> hidden = new ArrayList<>();
+        if (sheet.isEmpty()) {
+            return hidden;
+        }
+        for (Reading reading : sheet.get().readings()) {
+            if (!reading.kind().between()) {
+                continue;
+            }
+            Vector3D from = adjustment.place(reading.from());
+            for (Mount other : axle.mounts()) {
+                Vector3D bracket = axle.position(other.name(), vehicle.wheelbase());
+                boolean apart = Vector3D.distance(bracket, sheet.get().target()) > BRACKET
+                        && Vector3D.distance(bracket, from) > BRACKET;
+                if (apart && fromLine(bracket, from, sheet.get().target()) < BRACKET) {
+                    hidden.add(new Hidden(reading, mount, other.name()));
+                }
+            }
+        }
+        return hidden;
+    }
+
+    /** From a place to the nearest point of a straight tape [m]. */
+    private static double fromLine(Vector3D place, Vector3D from, Vector3D to) {
+        Vector3D along = to.subtract(from);
+        double part = place.subtract(from).dotProduct(along) / along.getNormSq();
+        return Vector3D.distance(place, from.add(Math.max(0, Math.min(1, part)), along));
+    }
+
+    /** Frame before axle, pairs together, the side with less room first. */
+    private static List<String> wished(Vehicle vehicle, Axle axle) {
+        List<String> order = new ArrayList<>();
+        for (boolean frame : new boolean[] {true, false}) {
+            for (Mount mount : axle.mounts()) {
+                if (mount.onFrame() == frame && !order.contains(mount.name())) {
+                    Optional<String> image = axle.mirrorImage(mount.name()).map(Mount::name);
+                    if (image.isPresent() && room(vehicle, axle, image.get()) < room(vehicle, axle, mount.name())) {
+                        order.add(image.get());
+                        order.add(mount.name());
+                    } else {
+                        order.add(mount.name());
+                        image.filter(name -> !order.contains(name)).ifPresent(order::add);
+                    }
+                }
+            }
+        }
+        return order;
+    }
+
+    /** Least distance to anything that is known to be near [m]. */
+    private static double room(Vehicle vehicle, Axle axle, String mount) {
+        Vector3D at = axle.position(mount, vehicle.wheelbase());
+        List<Box> near = new ArrayList<>();
+        vehicle.build().surroundings(axle.place()).obstacles().forEach(obstacle -> near.add(obstacle.room()));
+        vehicle.build().survey().supports().forEach(support -> near.add(support.room()));
+        return near.stream().mapToDouble(box -> box.distance(at)).min().orElse(Double.POSITIVE_INFINITY);
+    }
+
+    /** The whole job as numbered steps. The mount is read back before the next one is set. */
+    public List<WorkStep> steps() {
+        List<WorkStep> steps = new ArrayList<>();
+        steps.add(new WorkStep("placing.at_ride", true));
+        steps.add(new WorkStep("placing.marks_there", true));
+        for (MountRef mount : mounts) {
+            steps.add(new WorkStep("placing.set", mount.mount(), false));
+            steps.add(new WorkStep("placing.read_back", mount.mount(), true));
+        }
+        steps.add(new WorkStep("placing.square", true));
+        steps.add(new WorkStep("placing.cycle", true));
+        steps.add(new WorkStep("placing.weld", false));
+        return steps;
+    }
+}

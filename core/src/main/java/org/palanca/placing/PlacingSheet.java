@@ -1,0 +1,255 @@
+package org.palanca.placing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.hipparchus.linear.DecompositionSolver;
+import org.hipparchus.linear.LUDecomposition;
+import org.hipparchus.linear.MatrixUtils;
+import org.hipparchus.linear.RealMatrix;
+import org.hipparchus.linear.RealVector;
+import org.palanca.result.JointBolts;
+import org.palanca.survey.Axis;
+import org.palanca.survey.Instrument;
+import org.palanca.survey.Mark;
+import org.palanca.survey.Reading;
+import org.palanca.survey.ReadingKind;
+import org.palanca.survey.adjust.Adjustment;
+import org.palanca.survey.adjust.DatumLife;
+import org.palanca.units.Lengths;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.Vehicle;
+
+/**
+ * What puts one mount where the board says, with a tape: three distances from marks that will still be there, the height,
+ * the bracket's angles, and two diagonals that check it.
+ *
+ * <p>The tapes are chosen by the survey's arithmetic run backwards: a reading of standard deviation s along the direction u
+ * adds u u' / s^2 to the normal matrix N of the mount's place, and the three are taken whose inverse has the least trace,
+ * the height being there in any case. A tape's s holds the tape's own spread and the doubt of the mark it starts at.
+ *
+ * @param mount which
+ * @param target where its bolt's middle must come [m], vehicle frame at ride
+ * @param tolerance how far off it may come [m]
+ * @param slop how far the set-up bolt can sit off the middle of its hole [m]: half the difference of the diameters
+ * @param tapes three distances, then the height
+ * @param checks two distances more, across the vehicle where there are marks for it
+ * @param faces angles of the bracket, one a link
+ * @param deviation standard deviation of the place that these readings give [m], the marks' own doubt included
+ */
+public record PlacingSheet(
+        MountRef mount,
+        Vector3D target,
+        double tolerance,
+        double slop,
+        List<Tape> tapes,
+        List<Tape> checks,
+        List<Face> faces,
+        double deviation) {
+    /** How far off a mount may come where nothing else is said [m]: 1/8 in, common practice, no source. */
+    public static final double USUAL_TOLERANCE = Lengths.inches(1.0 / 8);
+
+    /** How far a bracket may be turned where nothing else is said [rad]: a degree, common practice, no source. */
+    public static final double USUAL_TURN = Math.toRadians(1);
+
+    private static final int TAPES = 3;
+    private static final int CHECKS = 2;
+
+    /** A tape is not hooked nearer than this [m] and not pulled farther than that. */
+    private static final double SHORTEST = Lengths.inches(4);
+
+    private static final double LONGEST = Lengths.inches(240);
+
+    /**
+     * One reading that the mount must have.
+     *
+     * @param reading from a mark to the mount, with the value it must show [m]
+     * @param allowed how far the reading may be off while the mount stays within its tolerance [m]
+     * @param deviation standard deviation of the reading, the mark's doubt along it included [m]
+     */
+    public record Tape(Reading reading, double allowed, double deviation) {}
+
+    /**
+     * How a bracket stands for one link.
+     *
+     * @param link its name
+     * @param tilt of the bracket's face against plumb; 0 for a bolt that lies level [rad]
+     * @param turn of the bolt in plan against straight across the vehicle, its left end forward positive [rad]
+     * @param slope of the link from this mount to its other end, upward positive [rad]
+     * @param allowed how far each may be off [rad]
+     */
+    public record Face(String link, double tilt, double turn, double slope, double allowed) {}
+
+    public PlacingSheet {
+        tapes = List.copyOf(tapes);
+        checks = List.copyOf(checks);
+        faces = List.copyOf(faces);
+    }
+
+    /** Half of what a bolt is smaller than its hole: how far off the middle it can sit [m]. */
+    public static double slop(double hole, double bolt) {
+        return Math.max(0, hole - bolt) / 2;
+    }
+
+    /**
+     * The sheet of a mount; empty where fewer than three lasting marks are known to measure from.
+     *
+     * @param tolerance how far off it may come, the slop included [m]
+     * @param slop of the set-up bolt [m]
+     * @throws IllegalArgumentException when there is no such mount, or the slop alone is more than the tolerance
+     */
+    public static Optional<PlacingSheet> of(
+            Vehicle vehicle, Adjustment adjustment, MountRef mount, double tolerance, double slop) {
+        if (slop >= tolerance) {
+            throw new IllegalArgumentException("the slop " + slop + " m leaves nothing of the tolerance " + tolerance);
+        }
+        Axle axle = vehicle.axle(mount.axle()).orElseThrow(() -> new IllegalArgumentException("no such axle"));
+        Vector3D target = axle.position(mount.mount(), vehicle.wheelbase());
+        List<Ray> rays = rays(adjustment, target);
+        if (rays.size() < TAPES) {
+            return Optional.empty();
+        }
+        Ray height = new Ray("", Vector3D.PLUS_K, target.getZ(), Instrument.TAPE.spread());
+        List<Ray> chosen = new ArrayList<>(best(rays, height));
+        List<Ray> checks = checks(adjustment, rays, chosen, target);
+        chosen.add(height);
+        RealMatrix gain = gain(chosen);
+        double left = tolerance - slop;
+        List<Tape> tapes = new ArrayList<>();
+        for (int i = 0; i < chosen.size(); i++) {
+            double moves = gain.getColumnVector(i).getNorm();
+            tapes.add(chosen.get(i).tape(mount, left / Math.max(moves, 1e-9)));
+        }
+        return Optional.of(new PlacingSheet(
+                mount,
+                target,
+                tolerance,
+                slop,
+                tapes,
+                checks.stream().map(ray -> ray.tape(mount, left)).toList(),
+                faces(vehicle, axle, mount),
+                Math.sqrt(spread(chosen))));
+    }
+
+    /** A way to measure to the mount. */
+    private record Ray(String mark, Vector3D direction, double metres, double deviation) {
+        RealMatrix normal() {
+            RealVector u = MatrixUtils.createRealVector(direction.toArray());
+            return u.outerProduct(u).scalarMultiply(1 / (deviation * deviation));
+        }
+
+        Tape tape(MountRef mount, double allowed) {
+            Reading reading = mark.isEmpty()
+                    ? Reading.of(ReadingKind.HEIGHT, mount.mount(), "", metres)
+                    : Reading.distance(mark, mount.mount(), metres);
+            return new Tape(reading, allowed, deviation);
+        }
+    }
+
+    private static List<Ray> rays(Adjustment adjustment, Vector3D target) {
+        List<Ray> rays = new ArrayList<>();
+        for (Mark mark : DatumLife.lasting(adjustment)) {
+            Vector3D along = target.subtract(adjustment.place(mark.name()));
+            double metres = along.getNorm();
+            if (metres >= SHORTEST && metres <= LONGEST) {
+                Vector3D unit = along.normalize();
+                double doubt = adjustment.deviation(mark.name(), unit);
+                rays.add(new Ray(mark.name(), unit, metres, Math.hypot(Instrument.TAPE.spread(), doubt)));
+            }
+        }
+        return rays;
+    }
+
+    private static List<Ray> best(List<Ray> rays, Ray height) {
+        List<Ray> best = List.of();
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < rays.size(); i++) {
+            for (int j = i + 1; j < rays.size(); j++) {
+                for (int k = j + 1; k < rays.size(); k++) {
+                    List<Ray> three = List.of(rays.get(i), rays.get(j), rays.get(k));
+                    double spread = spread(List.of(three.get(0), three.get(1), three.get(2), height));
+                    if (spread < least) {
+                        least = spread;
+                        best = three;
+                    }
+                }
+            }
+        }
+        return best.isEmpty() ? rays.subList(0, TAPES) : best;
+    }
+
+    private static RealMatrix normal(List<Ray> rays) {
+        RealMatrix sum = MatrixUtils.createRealMatrix(TAPES, TAPES);
+        for (Ray ray : rays) {
+            sum = sum.add(ray.normal());
+        }
+        return sum;
+    }
+
+    /** Sum of the three variances of the place [m2]; infinite where a direction is not held. */
+    private static double spread(List<Ray> rays) {
+        DecompositionSolver solver = new LUDecomposition(normal(rays)).getSolver();
+        return solver.isNonSingular() ? solver.getInverse().getTrace() : Double.POSITIVE_INFINITY;
+    }
+
+    /** How far the place moves as each reading changes: the inverse of N times the weighted directions. */
+    private static RealMatrix gain(List<Ray> rays) {
+        DecompositionSolver solver = new LUDecomposition(normal(rays)).getSolver();
+        RealMatrix weighted = MatrixUtils.createRealMatrix(TAPES, rays.size());
+        for (int i = 0; i < rays.size(); i++) {
+            Ray ray = rays.get(i);
+            weighted.setColumn(
+                    i,
+                    ray.direction()
+                            .scalarMultiply(1 / (ray.deviation() * ray.deviation()))
+                            .toArray());
+        }
+        return solver.isNonSingular() ? solver.solve(weighted) : weighted.scalarMultiply(0);
+    }
+
+    /** Marks on the other side of the vehicle first, the longest reach first: a diagonal shows most. */
+    private static List<Ray> checks(Adjustment adjustment, List<Ray> rays, List<Ray> chosen, Vector3D target) {
+        return rays.stream()
+                .filter(ray -> !chosen.contains(ray))
+                .sorted(Comparator.comparing(
+                                (Ray ray) -> adjustment.place(ray.mark()).getY() * target.getY() >= 0)
+                        .thenComparing(ray -> -ray.metres()))
+                .limit(CHECKS)
+                .toList();
+    }
+
+    private static List<Face> faces(Vehicle vehicle, Axle axle, MountRef mount) {
+        List<Face> faces = new ArrayList<>();
+        int index = axle.mountIndex(mount.mount());
+        for (JointBolts.End end : JointBolts.of(axle, vehicle.wheelbase()).ends()) {
+            if (end.mount() == index) {
+                Vector3D along = axle.position(axle.mounts().get(end.other()).name(), vehicle.wheelbase())
+                        .subtract(axle.position(mount.mount(), vehicle.wheelbase()));
+                Vector3D bolt = end.direction().getY() < 0 ? end.direction().negate() : end.direction();
+                faces.add(new Face(
+                        end.link(),
+                        Math.asin(Math.max(-1, Math.min(1, bolt.getZ()))),
+                        Math.atan2(bolt.getX(), bolt.getY()),
+                        ReadingKind.SLOPE.value(0, Vector3D.ZERO, along),
+                        USUAL_TURN));
+            }
+        }
+        return faces;
+    }
+
+    /** All readings with the values they must show, tapes before checks. */
+    public List<Reading> readings() {
+        List<Reading> all = new ArrayList<>();
+        tapes.forEach(tape -> all.add(tape.reading()));
+        checks.forEach(tape -> all.add(tape.reading()));
+        return all;
+    }
+
+    /** Coordinate of the target on an axis [m]. */
+    public double target(Axis axis) {
+        return axis.of(target);
+    }
+}

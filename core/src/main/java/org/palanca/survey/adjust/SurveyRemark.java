@@ -1,0 +1,235 @@
+package org.palanca.survey.adjust;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.palanca.survey.Axis;
+import org.palanca.survey.Instrument;
+import org.palanca.survey.Mark;
+import org.palanca.survey.Reading;
+import org.palanca.units.Quantity;
+import org.palanca.words.Message;
+
+/**
+ * Something that the person with the tape should know, most pressing first.
+ *
+ * @param level whether places can be trusted at all
+ * @param marks marks it is about
+ * @param message what, by how much, and what to do
+ */
+public record SurveyRemark(Level level, List<String> marks, Message message) {
+    /** How pressing it is. */
+    public enum Level {
+        /** A place is not known. */
+        MISSING,
+        /** Something is probably wrong. */
+        DOUBT,
+        /** Good to know. */
+        ADVICE
+    }
+
+    /** Repeats that lie farther apart than so many standard deviations were not of the same thing. */
+    private static final double REPEATS = 5;
+
+    /** Everything to be said of a survey. */
+    public static List<SurveyRemark> of(Adjustment adjustment) {
+        List<SurveyRemark> remarks = new ArrayList<>();
+        free(adjustment, remarks);
+        adjustment.odd().ifPresent(odd -> remarks.add(odd(adjustment, odd)));
+        repeats(adjustment, remarks);
+        sides(adjustment, remarks);
+        cuts(adjustment, remarks);
+        unchecked(adjustment, remarks);
+        NextReading.of(adjustment).ifPresent(next -> remarks.add(next(next)));
+        return List.copyOf(remarks);
+    }
+
+    private static void free(Adjustment adjustment, List<SurveyRemark> remarks) {
+        for (Mark mark : adjustment.survey().marks()) {
+            if (!adjustment.free(mark.name()).isEmpty()) {
+                Message axes = joined(adjustment.free(mark.name()).stream()
+                        .map(axis -> Message.of("survey.axis." + axis.id()))
+                        .toList());
+                remarks.add(new SurveyRemark(
+                        Level.MISSING,
+                        List.of(mark.name()),
+                        Message.of("survey.free", mark.name(), axes, cure(adjustment, mark))));
+            }
+        }
+        // A reading that is far off keeps the places from coming to rest; it is named instead.
+        if (!adjustment.settled() && adjustment.odd().isEmpty()) {
+            remarks.add(new SurveyRemark(Level.MISSING, List.of(), Message.of("survey.unsettled")));
+        }
+    }
+
+    private static Message cure(Adjustment adjustment, Mark mark) {
+        Axis axis = adjustment.free(mark.name()).iterator().next();
+        return Message.of("survey.cure." + axis.id(), mark.name());
+    }
+
+    private static SurveyRemark odd(Adjustment adjustment, Adjustment.Residual odd) {
+        Reading reading = odd.reading();
+        Quantity quantity = reading.kind().quantity();
+        Optional<LikelySlip> slip = LikelySlip.of(adjustment, reading);
+        double error = adjustment
+                .without(reading)
+                .expected(reading)
+                .map(expected -> odd.measured() - expected.value())
+                .orElse(odd.errorIfWrong());
+        Message advice = slip.map(found -> Message.of(
+                        "survey.slip." + found.kind().name().toLowerCase(Locale.ROOT),
+                        measure(quantity, found.meant()),
+                        found.mark()))
+                .orElse(Message.of("survey.slip.none"));
+        return new SurveyRemark(
+                Level.DOUBT,
+                marks(reading),
+                Message.of(
+                        "survey.odd",
+                        phrase(reading),
+                        measure(quantity, odd.measured()),
+                        measure(quantity, Math.abs(error)),
+                        Message.of(error > 0 ? "survey.too_long" : "survey.too_short"),
+                        advice));
+    }
+
+    private static void repeats(Adjustment adjustment, List<SurveyRemark> remarks) {
+        for (Reading reading : adjustment.survey().readings()) {
+            double one = reading.spread().orElse(reading.instrument().spread());
+            if (reading.range() > REPEATS * one) {
+                remarks.add(new SurveyRemark(
+                        Level.DOUBT,
+                        marks(reading),
+                        Message.of(
+                                "survey.repeats",
+                                phrase(reading),
+                                measure(reading.kind().quantity(), reading.range()))));
+            }
+        }
+    }
+
+    private static void sides(Adjustment adjustment, List<SurveyRemark> remarks) {
+        for (SideBySide pair : SideBySide.of(adjustment.survey())) {
+            if (pair.worthALook()) {
+                remarks.add(new SurveyRemark(
+                        Level.DOUBT,
+                        marks(pair.left()),
+                        Message.of(
+                                "survey.sides",
+                                phrase(pair.left()),
+                                phrase(pair.right()),
+                                measure(pair.left().kind().quantity(), Math.abs(pair.difference())))));
+            }
+        }
+    }
+
+    private static void cuts(Adjustment adjustment, List<SurveyRemark> remarks) {
+        List<String> schemes = adjustment.survey().cuts().stream()
+                .map(cut -> cut.scheme())
+                .distinct()
+                .toList();
+        for (String scheme : schemes) {
+            CutPlan plan = CutPlan.of(adjustment, scheme);
+            for (CutPlan.In in : plan.forbidden()) {
+                remarks.add(new SurveyRemark(
+                        Level.DOUBT,
+                        List.of(),
+                        Message.of(
+                                "survey.cut." + in.zone().rule().id(),
+                                in.cut().name(),
+                                in.zone().name())));
+            }
+            for (Support support : supports(plan)) {
+                remarks.add(support.remark());
+            }
+            for (DatumLife life : plan.marks()) {
+                remarks.add(dying(life));
+            }
+        }
+        List<SurveyRemark> once = remarks.stream().distinct().toList();
+        remarks.clear();
+        remarks.addAll(once);
+    }
+
+    private record Support(CutPlan.Loses loses) {
+        SurveyRemark remark() {
+            return new SurveyRemark(
+                    Level.DOUBT,
+                    List.of(),
+                    Message.of(
+                            "survey.support",
+                            loses.cut().name(),
+                            loses.support().name(),
+                            loses.support().holds()));
+        }
+    }
+
+    private static List<Support> supports(CutPlan plan) {
+        return plan.supports().stream().map(Support::new).toList();
+    }
+
+    private static SurveyRemark dying(DatumLife life) {
+        String key = life.cut().done() ? "survey.mark_gone" : "survey.mark_goes";
+        Message instead = life.stays()
+                .map(stays -> Message.of(
+                        "survey.instead",
+                        stays.name(),
+                        Message.length(life.distance().metres()),
+                        Message.length(life.distance().deviation())))
+                .orElse(Message.of("survey.no_instead"));
+        return new SurveyRemark(
+                Level.DOUBT,
+                List.of(life.mark().name()),
+                Message.of(key, life.mark().name(), life.cut().name(), instead));
+    }
+
+    private static void unchecked(Adjustment adjustment, List<SurveyRemark> remarks) {
+        List<Reading> alone = adjustment.unchecked().stream()
+                .filter(reading -> reading.instrument() != Instrument.SCANNER)
+                .toList();
+        if (!alone.isEmpty()) {
+            remarks.add(new SurveyRemark(
+                    Level.ADVICE,
+                    marks(alone.get(0)),
+                    Message.of("survey.unchecked", Integer.toString(alone.size()), phrase(alone.get(0)))));
+        }
+    }
+
+    private static SurveyRemark next(NextReading next) {
+        String mark = next.mark();
+        if (Double.isInfinite(next.before())) {
+            String key = Double.isInfinite(next.after()) ? "survey.next_towards" : "survey.next_free";
+            return new SurveyRemark(Level.ADVICE, List.of(mark), Message.of(key, phrase(next.reading()), mark));
+        }
+        return new SurveyRemark(
+                Level.ADVICE,
+                List.of(mark),
+                Message.of(
+                        "survey.next",
+                        phrase(next.reading()),
+                        mark,
+                        Message.length(next.before()),
+                        Message.length(next.after())));
+    }
+
+    /** What a reading is of, such as: tape A to B. */
+    public static Message phrase(Reading reading) {
+        return Message.of("survey.phrase." + reading.kind().id(), reading.from(), reading.to());
+    }
+
+    private static Object measure(Quantity quantity, double value) {
+        return new Message.Measure(value, quantity);
+    }
+
+    private static List<String> marks(Reading reading) {
+        return reading.kind().between() ? List.of(reading.from(), reading.to()) : List.of(reading.from());
+    }
+
+    private static Message joined(List<Message> parts) {
+        return parts.stream()
+                .collect(Collectors.reducing((a, b) -> Message.of("list.and", a, b)))
+                .orElseThrow();
+    }
+}

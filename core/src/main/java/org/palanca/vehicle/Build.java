@@ -1,0 +1,88 @@
+package org.palanca.vehicle;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.palanca.housing.Housing;
+import org.palanca.survey.Survey;
+import org.palanca.work.StepEntry;
+
+/**
+ * What is known and done on the floor, from the first tape to the tacked mount. Immutable.
+ *
+ * @param survey what was measured
+ * @param surroundings what each axle has to fit into
+ * @param housings what is known of each axle's housing
+ * @param found mounts measured after tacking
+ * @param log steps that were done
+ */
+public record Build(
+        Survey survey,
+        Map<AxlePlace, Surroundings> surroundings,
+        Map<AxlePlace, Housing> housings,
+        List<Found> found,
+        List<StepEntry> log) {
+    /** Nothing measured, nothing done. */
+    public static final Build NONE = new Build(Survey.NONE, Map.of(), Map.of(), List.of(), List.of());
+
+    public Build {
+        surroundings = copy(surroundings);
+        housings = copy(housings);
+        found = List.copyOf(found);
+        log = List.copyOf(log);
+    }
+
+    private static <T> Map<AxlePlace, T> copy(Map<AxlePlace, T> map) {
+        EnumMap<AxlePlace, T> copy = new EnumMap<>(AxlePlace.class);
+        copy.putAll(map);
+        return Collections.unmodifiableMap(copy);
+    }
+
+    public Surroundings surroundings(AxlePlace place) {
+        return surroundings.getOrDefault(place, Surroundings.NONE);
+    }
+
+    /** The housing of an axle; one of which nothing is known where there is none. */
+    public Housing housing(AxlePlace place) {
+        return housings.getOrDefault(place, Housing.empty());
+    }
+
+    public Optional<Found> found(MountRef mount) {
+        return found.stream().filter(one -> one.mount().equals(mount)).findFirst();
+    }
+
+    public Build withSurvey(Survey other) {
+        return new Build(other, surroundings, housings, found, log);
+    }
+
+    public Build with(AxlePlace place, Surroundings other) {
+        EnumMap<AxlePlace, Surroundings> next = new EnumMap<>(AxlePlace.class);
+        next.putAll(surroundings);
+        next.put(place, other);
+        return new Build(survey, next, housings, found, log);
+    }
+
+    public Build with(AxlePlace place, Housing other) {
+        EnumMap<AxlePlace, Housing> next = new EnumMap<>(AxlePlace.class);
+        next.putAll(housings);
+        next.put(place, other);
+        return new Build(survey, surroundings, next, found, log);
+    }
+
+    /** With a mount as found, in the place of what was found of it before. */
+    public Build with(Found other) {
+        List<Found> next = new ArrayList<>(found);
+        next.removeIf(old -> old.mount().equals(other.mount()));
+        if (!other.readings().isEmpty()) {
+            next.add(other);
+        }
+        return new Build(survey, surroundings, housings, next, log);
+    }
+
+    public Build withLog(List<StepEntry> other) {
+        return new Build(survey, surroundings, housings, found, other);
+    }
+}

@@ -1,0 +1,16 @@
+package org.palanca.vehicle;
+
+import java.util.List;
+import org.palanca.survey.Reading;
+
+/**
+ * What the tape said of a mount after it was tacked.
+ *
+ * @param mount which
+ * @param readings to it from marks of the survey; the mount's name stands for the mount
+ */
+public record Found(MountRef mount, List<Reading> readings) {
+    public Found {
+        readings = List.copyOf(readings);
+    }
+}

@@ -1,0 +1,149 @@
+package org.palanca.vehicle.check;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.palanca.housing.Housing;
+import org.palanca.housing.PurchasedPart;
+import org.palanca.survey.Box;
+import org.palanca.survey.Mark;
+import org.palanca.survey.Reading;
+import org.palanca.survey.ReadingKind;
+import org.palanca.survey.Survey;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Found;
+import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.Surroundings;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Message;
+
+/** Checks what is known from the floor: names that lead nowhere, boxes inside out, sums that can't be. */
+final class BuildCheck {
+    private static final int LONGEST_NAME = 200;
+
+    private final Vehicle vehicle;
+    private final Survey survey;
+    private final Set<String> marks = new HashSet<>();
+    private final List<Finding> findings = new ArrayList<>();
+
+    private BuildCheck(Vehicle vehicle) {
+        this.vehicle = vehicle;
+        survey = vehicle.build().survey();
+        survey.marks().forEach(mark -> marks.add(mark.name()));
+    }
+
+    static List<Finding> findings(Vehicle vehicle) {
+        BuildCheck check = new BuildCheck(vehicle);
+        check.survey();
+        vehicle.build().surroundings().forEach(check::surroundings);
+        vehicle.build().housings().forEach(check::housing);
+        for (int i = 0; i < vehicle.build().found().size(); i++) {
+            check.found(vehicle.build().found().get(i), "/build/found/" + i);
+        }
+        return check.findings;
+    }
+
+    private void survey() {
+        if (marks.size() < survey.marks().size()) {
+            error("/build/survey/marks", "check.mark_twice");
+        }
+        for (Mark mark : survey.marks()) {
+            int letters = mark.name().length();
+            if (mark.name().isBlank() || letters > LONGEST_NAME) {
+                error(
+                        "/build/survey/marks",
+                        "check.mark_name",
+                        Integer.toString(letters),
+                        Integer.toString(LONGEST_NAME));
+            }
+        }
+        for (int i = 0; i < survey.readings().size(); i++) {
+            reading(survey.readings().get(i), "/build/survey/readings/" + i, Set.of());
+        }
+        for (int i = 0; i < survey.zones().size(); i++) {
+            box(survey.zones().get(i).name(), survey.zones().get(i).room(), "/build/survey/zones/" + i);
+        }
+        for (int i = 0; i < survey.cuts().size(); i++) {
+            box(survey.cuts().get(i).name(), survey.cuts().get(i).room(), "/build/survey/cuts/" + i);
+        }
+        for (int i = 0; i < survey.supports().size(); i++) {
+            box(survey.supports().get(i).name(), survey.supports().get(i).room(), "/build/survey/supports/" + i);
+        }
+    }
+
+    private void reading(Reading reading, String at, Set<String> more) {
+        known(reading.from(), at, more);
+        if (reading.kind().between()) {
+            known(reading.to(), at, more);
+            if (reading.from().equals(reading.to())) {
+                error(at, "check.reading_to_itself", reading.from());
+            }
+        }
+        if (reading.instrument().quantity() != reading.kind().quantity()) {
+            error(
+                    at,
+                    "check.reading_instrument",
+                    Message.of("survey.kind." + reading.kind().id()),
+                    Message.of("survey.instrument." + reading.instrument().id()));
+        }
+        boolean lengthways = reading.kind() == ReadingKind.DISTANCE;
+        if (lengthways && reading.values().stream().anyMatch(value -> value <= 0)) {
+            error(at, "check.reading_negative", reading.from(), reading.to(), Message.length(reading.value()));
+        }
+    }
+
+    private void known(String mark, String at, Set<String> more) {
+        if (!marks.contains(mark) && !more.contains(mark)) {
+            error(at, "check.reading_mark", mark, NearestName.of(mark, marks));
+        }
+    }
+
+    private void box(String name, Box box, String at) {
+        if (box.rear() > box.front() || box.right() > box.left() || box.bottom() > box.top()) {
+            error(at, "check.box_inside_out", name);
+        }
+    }
+
+    private void surroundings(AxlePlace place, Surroundings around) {
+        String at = "/build/axles/" + place.id();
+        for (String end : List.of(around.leftEnd(), around.rightEnd())) {
+            if (!end.isEmpty() && !marks.contains(end)) {
+                error(at, "check.end_mark", end, NearestName.of(end, marks));
+            }
+        }
+        around.well().ifPresent(well -> {
+            if (well.rearEdge() >= well.frontEdge() || well.inner() >= well.outer()) {
+                error(at + "/well", "check.well_inside_out");
+            }
+        });
+        for (int i = 0; i < around.obstacles().size(); i++) {
+            box(around.obstacles().get(i).name(), around.obstacles().get(i).room(), at + "/obstacles/" + i);
+        }
+    }
+
+    private void housing(AxlePlace place, Housing housing) {
+        String at = "/build/axles/" + place.id() + "/housing";
+        housing.sum().faults().forEach(fault -> findings.add(Finding.warning(at + "/sizes_mm", fault)));
+        PurchasedPart.mismatches(housing.parts()).forEach(fault -> findings.add(Finding.warning(at + "/parts", fault)));
+    }
+
+    private void found(Found found, String at) {
+        String name = found.mount().mount();
+        List<String> mounts = vehicle.axle(found.mount().axle()).map(Axle::mounts).orElse(List.of()).stream()
+                .map(Mount::name)
+                .toList();
+        if (!mounts.contains(name)) {
+            error(at, "check.found_mount", name, NearestName.of(name, mounts));
+        }
+        if (marks.contains(name)) {
+            error(at, "check.found_mark", name);
+        }
+        found.readings().forEach(reading -> reading(reading, at, Set.of(name)));
+    }
+
+    private void error(String place, String key, Object... arguments) {
+        findings.add(Finding.error(place, Message.of(key, arguments)));
+    }
+}
