@@ -120,8 +120,8 @@ public final class TyreRoom {
             add(out, pose, side, Wall.FRONT_EDGE, line + well.frontEdge() - at.getX() - tyre.reach(Vector3D.PLUS_I));
             add(out, pose, side, Wall.REAR_EDGE, at.getX() - tyre.reach(Vector3D.PLUS_I) - line - well.rearEdge());
             add(out, pose, side, Wall.TOP, well.top() - at.getZ() - tyre.reach(Vector3D.PLUS_K));
-            add(out, pose, side, Wall.INNER, y - tyre.reach(outward) - well.inner());
-            add(out, pose, side, Wall.OUTER, well.outer() - y - tyre.reach(outward));
+            add(out, pose, side, Wall.INNER, y - tyre.reachAbove(outward.negate()) - well.inner());
+            add(out, pose, side, Wall.OUTER, well.outer() - y - tyre.reachAbove(outward));
         });
         for (Obstacle obstacle : around.obstacles()) {
             double metres = tyre.distance(obstacle.room());

@@ -15,6 +15,9 @@ record TyreShape(Vector3D centre, Vector3D axis, double radius, double width) {
     /** Rounds of walking from the one to the other and back. */
     private static final int ROUNDS = 400;
 
+    /** Places tried round the upper half of a shoulder. */
+    private static final int ROUND = 60;
+
     /** Closer than this they count as touching [m]. */
     private static final double TOUCHING = 1e-6;
 
@@ -22,6 +25,26 @@ record TyreShape(Vector3D centre, Vector3D axis, double radius, double width) {
     double reach(Vector3D direction) {
         double c = axis.dotProduct(direction);
         return radius * Math.sqrt(Math.max(0, 1 - c * c)) + width / 2 * Math.abs(c);
+    }
+
+    /**
+     * How far its upper half reaches from its centre in a level direction of length 1 [m]: the part that stands in a well,
+     * whose walls end about where the wheel's middle is. Tried round both shoulders.
+     */
+    double reachAbove(Vector3D direction) {
+        Vector3D ahead = axis.crossProduct(Vector3D.PLUS_K).normalize();
+        Vector3D up = ahead.crossProduct(axis);
+        double most = Double.NEGATIVE_INFINITY;
+        for (int side = -1; side <= 1; side += 2) {
+            for (int i = 0; i <= ROUND; i++) {
+                double turn = Math.PI * i / ROUND;
+                Vector3D shoulder = axis.scalarMultiply(side * width / 2)
+                        .add(radius * Math.cos(turn), ahead)
+                        .add(radius * Math.sin(turn), up);
+                most = Math.max(most, shoulder.dotProduct(direction));
+            }
+        }
+        return most;
     }
 
     /** Nearest of its points to a place. */

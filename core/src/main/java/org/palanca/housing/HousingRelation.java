@@ -37,6 +37,7 @@ record HousingRelation(HousingSize whole, Map<HousingSize, Double> parts) {
             all.add(of(size("TUBE_AND_END", side), 1, size("TUBE", side), 1, size("END", side)));
             all.add(of(size("TUBE", side), 1, size("ENTERS", side), 1, size("BARE", side)));
             all.add(of(size("OLD_HALF", side), 1, size("HALF", side), 1, size("CUT_OFF", side)));
+            all.add(of(size("GEAR", side), 1, size("SHAFT_INNER", side), 1, size("ENGAGED", side)));
             all.add(new HousingRelation(
                     size("SHAFT", side),
                     parts(1, size("HALF", side), 1, size("SHAFT_OUTER", side), -1, size("SHAFT_INNER", side))));

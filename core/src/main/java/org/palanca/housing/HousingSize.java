@@ -41,6 +41,12 @@ public enum HousingSize {
     /** What an existing housing loses. */
     CUT_OFF_LEFT,
     CUT_OFF_RIGHT,
+    /** From the pinion plane to the outer face of the side gear that drives the shaft. */
+    GEAR_LEFT,
+    GEAR_RIGHT,
+    /** How far the shaft's splines reach into its side gear. */
+    ENGAGED_LEFT,
+    ENGAGED_RIGHT,
     /** From the pinion plane to the inner end of the axle shaft. */
     SHAFT_INNER_LEFT,
     SHAFT_INNER_RIGHT,

@@ -198,7 +198,7 @@ public final class Lengths {
     }
 
     /** A number with so many decimals, never {@code -0}. */
-    static String decimal(double value, int decimals) {
+    public static String decimal(double value, int decimals) {
         String text = String.format(Locale.ROOT, "%." + decimals + "f", value);
         boolean zero = text.chars().noneMatch(c -> c >= '1' && c <= '9');
         return zero && text.startsWith("-") ? text.substring(1) : text;

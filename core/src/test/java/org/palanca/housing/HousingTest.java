@@ -139,6 +139,8 @@ class HousingTest {
                 HousingSize.OLD_HALF_RIGHT, 32,
                 HousingSize.SHAFT_INNER_LEFT, 1,
                 HousingSize.SHAFT_INNER_RIGHT, 1,
+                HousingSize.GEAR_LEFT, 2.5,
+                HousingSize.GEAR_RIGHT, 2.5,
                 HousingSize.SHAFT_OUTER_LEFT, 0.25,
                 HousingSize.SHAFT_OUTER_RIGHT, 0.25,
                 HousingSize.WHEEL_OFFSET, 1,

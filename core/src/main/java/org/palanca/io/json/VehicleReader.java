@@ -50,7 +50,9 @@ final class VehicleReader {
         } catch (JsonEOFException e) {
             throw refused(file, "file.truncated", e.getLocation(), e);
         } catch (JsonProcessingException e) {
-            throw refused(file, "file.not_json", e.getLocation(), e);
+            // Between two entries the parser tells the end of the file by its words alone.
+            boolean ended = e.getOriginalMessage().startsWith("Unexpected end-of-input");
+            throw refused(file, ended ? "file.truncated" : "file.not_json", e.getLocation(), e);
         } catch (IOException e) {
             throw new VehicleFileException(
                     file, Message.of("file.not_json", file, "1", "1", String.valueOf(e.getMessage())), List.of(), e);

@@ -210,8 +210,7 @@ public record SurveyRemark(Level level, List<String> marks, Message message) {
                         "survey.next",
                         phrase(next.reading()),
                         mark,
-                        Message.length(next.before()),
-                        Message.length(next.after())));
+                        Long.toString(Math.round(100 * (1 - next.after() / next.before())))));
     }
 
     /** What a reading is of, such as: tape A to B. */

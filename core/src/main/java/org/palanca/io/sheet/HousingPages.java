@@ -1,0 +1,322 @@
+package org.palanca.io.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.palanca.fit.ShaftOrder;
+import org.palanca.geometry.Side;
+import org.palanca.housing.ClockedPart;
+import org.palanca.housing.DialReading;
+import org.palanca.housing.Housing;
+import org.palanca.housing.HousingSize;
+import org.palanca.housing.HousingSum;
+import org.palanca.housing.Straightness;
+import org.palanca.housing.WeldOrder;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.words.Message;
+import org.palanca.work.WorkStep;
+
+/** The housing sheet: what to cut, drawn to scale with what a tape can reach; clock angles; order; blanks; cautions. */
+public final class HousingPages {
+    private static final HousingSize[] CUTS = {
+        HousingSize.TUBE_LEFT,
+        HousingSize.TUBE_RIGHT,
+        HousingSize.TUBE_AND_END_LEFT,
+        HousingSize.TUBE_AND_END_RIGHT,
+        HousingSize.CUT_OFF_LEFT,
+        HousingSize.CUT_OFF_RIGHT,
+        HousingSize.SHAFT_LEFT,
+        HousingSize.SHAFT_RIGHT,
+        HousingSize.ENGAGED_LEFT,
+        HousingSize.ENGAGED_RIGHT
+    };
+
+    /** Empty lines for rounds still to come. */
+    private static final int BLANKS = 2;
+
+    /** Room for the rounds of one end. */
+    private static final double DIALS = 72;
+
+    private final SheetHead head;
+    private final AxlePlace place;
+    private final Housing housing;
+    private final HousingSum sum;
+    private final double pinionRide;
+
+    private HousingPages(SheetHead head, AxlePlace place) {
+        this.head = head;
+        this.place = place;
+        housing = head.vehicle().build().housing(place);
+        sum = housing.sum();
+        pinionRide = head.vehicle().axle(place).orElseThrow().pinion();
+    }
+
+    /** Both pages for an axle. */
+    public static List<Page> of(SheetHead head, AxlePlace place, Optional<ShaftOrder> shaft) {
+        HousingPages pages = new HousingPages(head, place);
+        return List.of(pages.lengths(shaft), pages.order());
+    }
+
+    private String under() {
+        return String.join(
+                " · ",
+                head.vehicle().name(),
+                head.text("axle." + place.id()),
+                head.text("housing.ends." + housing.ends().id()),
+                head.text("housing.school." + housing.school().id()));
+    }
+
+    private Page lengths(Optional<ShaftOrder> shaft) {
+        Page page = new Page(head.text("housing.sheet"));
+        double y = head.draw(page, head.text("housing.sheet"), under(), housing.toString());
+        for (Message fault : sum.faults()) {
+            y = page.paragraph(head.words().text(fault), Page.MARGIN, y + 10, 10, true, Page.RIGHT - Page.MARGIN) - 10;
+        }
+        drawing(page, y);
+        y = cuts(page, y + 222);
+        y = shaft(page, y + 6, shaft);
+        y = clocking(page, y + 6);
+        page.paragraph(head.text("housing.mark_line_note"), Page.MARGIN, y + 12, 10, false, Page.RIGHT - Page.MARGIN);
+        head.foot(page);
+        return page;
+    }
+
+    private double size(HousingSize size) {
+        return sum.size(size).orElse(Double.NaN);
+    }
+
+    /** From behind, so that left is left: casting, tubes, ends, wheel faces, and the dimensions in chains. */
+    private void drawing(Page page, double top) {
+        double halfLeft = size(HousingSize.HALF_LEFT);
+        double halfRight = size(HousingSize.HALF_RIGHT);
+        if (Double.isNaN(halfLeft) || Double.isNaN(halfRight) || halfLeft <= 0 || halfRight <= 0) {
+            page.text(head.text("housing.too_little"), Page.MARGIN, top + 24, 12, false);
+            return;
+        }
+        double stackLeft = sum.size(HousingSize.STACK_LEFT).orElse(0);
+        double stackRight = sum.size(HousingSize.STACK_RIGHT).orElse(0);
+        double all = stackLeft + halfLeft + halfRight + stackRight;
+        double room = Page.RIGHT - Page.MARGIN - 8;
+        int scale = Scales.fitting(all, room, 0.5, 190);
+        double points = Scales.points(scale);
+        double pinion = (Page.MARGIN + Page.RIGHT) / 2 + (stackLeft + halfLeft - halfRight - stackRight) / 2 * points;
+        double axis = top + 76;
+        page.textRight(head.text("sheet.scale", Integer.toString(scale)), Page.RIGHT, top + 8, SheetHead.SMALL, false);
+        page.text(head.text("housing.from_behind"), Page.MARGIN, top + 8, SheetHead.SMALL, true);
+        page.line(Page.MARGIN, axis, Page.RIGHT, axis, 0.3, 8);
+        page.circle(pinion, axis, 0.14 * points, 0.9, false);
+        page.circle(pinion, axis, 0.03 * points, 0.9, false);
+        page.line(pinion, axis - 0.2 * points, pinion, axis + 0.2 * points, 0.3, 4);
+        for (Side side : Side.values()) {
+            half(page, side, pinion, axis, points);
+        }
+        double bottom = axis + 0.2 * points + 12;
+        double left = pinion - halfLeft * points;
+        double right = pinion + halfRight * points;
+        dimension(page, left, pinion, bottom, HousingSize.HALF_LEFT);
+        dimension(page, pinion, right, bottom, HousingSize.HALF_RIGHT);
+        dimension(page, left, right, bottom + 16, HousingSize.ENDS);
+        dimension(page, left - stackLeft * points, right + stackRight * points, bottom + 32, HousingSize.WHEEL_FACES);
+        for (double x : new double[] {left, pinion, right}) {
+            page.witness(x, axis + 12, bottom + 19);
+        }
+        page.witness(left - stackLeft * points, axis + 8, bottom + 35);
+        page.witness(right + stackRight * points, axis + 8, bottom + 35);
+        page.text(head.text("housing.reach_note"), Page.MARGIN, bottom + 48, SheetHead.SMALL, false);
+    }
+
+    private void half(Page page, Side side, double pinion, double axis, double points) {
+        double out = -side.sign();
+        double half = size(HousingSize.valueOf("HALF" + suffix(side)));
+        double stop = sum.size(HousingSize.valueOf("STOP" + suffix(side))).orElse(0.14);
+        double enters = sum.size(HousingSize.valueOf("ENTERS" + suffix(side))).orElse(0);
+        double end = sum.size(HousingSize.valueOf("END" + suffix(side))).orElse(0);
+        double stack = sum.size(HousingSize.valueOf("STACK" + suffix(side))).orElse(0);
+        double tube = 0.038 * points;
+        double from = pinion + out * (stop + enters) * points;
+        double to = pinion + out * (half - end) * points;
+        double face = pinion + out * half * points;
+        page.line(from, axis - tube, to, axis - tube, 0.9, 0);
+        page.line(from, axis + tube, to, axis + tube, 0.9, 0);
+        page.line(from, axis - 1.5 * tube, from, axis + 1.5 * tube, 0.9, 0);
+        page.line(pinion + out * 0.13 * points, axis - 1.5 * tube, from, axis - 1.5 * tube, 0.9, 0);
+        page.line(pinion + out * 0.13 * points, axis + 1.5 * tube, from, axis + 1.5 * tube, 0.9, 0);
+        // The tube inside the casting, down to its stop.
+        double rests = pinion + out * stop * points;
+        page.line(from, axis - tube, rests, axis - tube, 0.4, 2);
+        page.line(from, axis + tube, rests, axis + tube, 0.4, 2);
+        page.line(rests, axis - tube, rests, axis + tube, 0.4, 2);
+        page.box(Math.min(to, face), axis - 1.8 * tube, Math.max(to, face), axis + 1.8 * tube, 0.9);
+        double wheel = face + out * stack * points;
+        page.line(wheel, axis - 2.4 * tube, wheel, axis + 2.4 * tube, 1.4, 0);
+        double y = axis - 3.2 * tube - 4;
+        dimension(page, Math.min(from, to), Math.max(from, to), y, HousingSize.valueOf("BARE" + suffix(side)));
+        dimension(
+                page,
+                Math.min(rests, face),
+                Math.max(rests, face),
+                y - 14,
+                HousingSize.valueOf("TUBE_AND_END" + suffix(side)));
+    }
+
+    private static String suffix(Side side) {
+        return "_" + side.name().toUpperCase(Locale.ROOT);
+    }
+
+    private void dimension(Page page, double from, double to, double y, HousingSize size) {
+        sum.size(size).ifPresent(metres -> page.dimension(from, to, y, head.length(metres), 9));
+    }
+
+    private double cuts(Page page, double top) {
+        double middle = (Page.MARGIN + Page.RIGHT) / 2;
+        double y = top;
+        page.rule(y - 18);
+        for (int i = 0; i < CUTS.length; i++) {
+            boolean left = i % 2 == 0;
+            HousingSize size = CUTS[i];
+            double x = left ? Page.MARGIN : middle + 6;
+            double end = left ? middle - 6 : Page.RIGHT;
+            String value = sum.size(size).isPresent() ? head.length(size(size)) : "–";
+            page.textWithin(head.text(HousingSum.name(size)), x, y, 11, false, 145);
+            page.textRight(value, end - 52, y, 15, true);
+            page.blank(end - 46, end, y + 2);
+            if (!left) {
+                page.faintRule(y + 6);
+                y += 23;
+            }
+        }
+        return y - 8;
+    }
+
+    private double shaft(Page page, double top, Optional<ShaftOrder> shaft) {
+        if (shaft.isEmpty()) {
+            return top;
+        }
+        ShaftOrder order = shaft.get();
+        String key = order.spare() < 0 ? "housing.drive_shaft_short" : "housing.drive_shaft";
+        return page.paragraph(
+                head.text(
+                        key,
+                        head.length(order.ride().length()),
+                        head.length(order.plunge()),
+                        head.length(order.slip()),
+                        head.length(Math.max(0, order.outAtRide())),
+                        head.length(Math.abs(order.spare()))),
+                Page.MARGIN,
+                top + 8,
+                11,
+                false,
+                Page.RIGHT - Page.MARGIN);
+    }
+
+    private double clocking(Page page, double top) {
+        double y = top + 6;
+        double[] x = {Page.MARGIN, Page.MARGIN + 210, Page.MARGIN + 320, Page.MARGIN + 456};
+        page.text(head.text("housing.clocking"), x[0], y, 11, true);
+        page.text(head.text("housing.at_ride"), x[1], y, SheetHead.SMALL, false);
+        page.text(head.text("housing.on_bench", head.angle(housing.benchPinion())), x[2], y, SheetHead.SMALL, false);
+        page.text(head.text("placing.found"), x[3], y, SheetHead.SMALL, false);
+        page.rule(y + 4);
+        y += 18;
+        page.text(head.text("housing.pinion"), x[0], y, 11, false);
+        page.text(head.angle(pinionRide), x[1], y, 13, true);
+        page.text(head.angle(housing.benchPinion()), x[2], y, 13, true);
+        page.blank(x[3], Page.RIGHT, y + 2);
+        double row = Math.min(18, 150.0 / Math.max(1, housing.clocked().size()));
+        for (ClockedPart part : housing.clocked()) {
+            y += row;
+            page.textWithin(
+                    part.name() + " – "
+                            + head.text("housing.kind." + part.kind().id()),
+                    x[0],
+                    y,
+                    Math.min(11, row * 0.62),
+                    false,
+                    200);
+            double size = Math.min(13, row * 0.75);
+            page.text(head.angle(part.atRide()), x[1], y, size, true);
+            page.text(head.angle(part.reading(pinionRide, housing.benchPinion())), x[2], y, size, true);
+            page.blank(x[3], Page.RIGHT, y + 2);
+        }
+        return y + 8;
+    }
+
+    private Page order() {
+        Page page = new Page(head.text("housing.sheet_order"));
+        double y = head.draw(page, head.text("housing.sheet_order"), under(), housing.toString());
+        List<WorkStep> steps = WeldOrder.of(housing);
+        for (int i = 0; i < steps.size(); i++) {
+            y += 16.5;
+            WorkStep step = steps.get(i);
+            page.tick(Page.MARGIN, y, 10, step.hold());
+            page.textWithin(
+                    (i + 1) + ".  " + head.text("step." + step.name(), step.subject()),
+                    Page.MARGIN + 20,
+                    y,
+                    11,
+                    step.hold(),
+                    Page.RIGHT - Page.MARGIN - 20);
+        }
+        y = page.paragraph(head.text("work.holds_explained"), Page.MARGIN, y + 20, 10, false, Page.RIGHT - Page.MARGIN);
+        y = page.paragraph(
+                head.text("housing.school_note." + housing.school().id()),
+                Page.MARGIN,
+                y + 2,
+                10,
+                false,
+                Page.RIGHT - Page.MARGIN);
+        for (Side side : Side.values()) {
+            y = dials(page, side, y + 8);
+        }
+        head.foot(page);
+        return page;
+    }
+
+    private double dials(Page page, Side side, double top) {
+        double y = top + 4;
+        double[] x = {Page.MARGIN, 150, 215, 280, 345, 410};
+        page.text(head.text("housing.dial." + side.id()), x[0], y, 11, true);
+        String[] hours = {"12", "3", "6", "9"};
+        for (int i = 0; i < hours.length; i++) {
+            page.text(hours[i], x[i + 1], y, 11, true);
+        }
+        page.text(head.text("housing.dial_bead"), x[5], y, SheetHead.SMALL, false);
+        page.rule(y + 3);
+        List<DialReading> rounds = new ArrayList<>(housing.dial(side));
+        int rows = rounds.size() + BLANKS;
+        double row = Math.min(17, DIALS / rows);
+        for (int i = 0; i < rows; i++) {
+            y += row;
+            if (i < rounds.size()) {
+                round(page, side, rounds.get(i), x, y);
+            }
+            page.faintRule(y + 3);
+        }
+        return y + 10;
+    }
+
+    private void round(Page page, Side side, DialReading dial, double[] x, double y) {
+        String stage = head.text("housing.stage." + dial.stage().name().toLowerCase(Locale.ROOT));
+        page.textWithin(stage, x[0], y, 10, false, x[1] - x[0] - 6);
+        double[] values = {dial.twelve(), dial.three(), dial.six(), dial.nine()};
+        for (int i = 0; i < values.length; i++) {
+            page.text(String.format(Locale.ROOT, "%.3f", values[i] / 0.0254), x[i + 1], y, 10, false);
+        }
+        Straightness found = Straightness.of(side, dial);
+        boolean good = found.within(housing.accepted(), housing.seat());
+        page.text(
+                good
+                        ? head.text("housing.dial_good")
+                        : head.text("housing.dial_bead_at", String.format(Locale.ROOT, "%.0f", clock(found.beadAt()))),
+                x[5],
+                y,
+                10,
+                !good);
+    }
+
+    private static double clock(double hours) {
+        long whole = Math.round(hours) % 12;
+        return whole == 0 ? 12 : whole;
+    }
+}

@@ -1,0 +1,70 @@
+package org.palanca.io.sheet;
+
+import java.util.Locale;
+
+/** A page as SVG, its size in millimetres, so that it prints to scale. The letters' width is stated, whatever font is there. */
+public final class PageSvg {
+    private static final double MILLIMETRES = 25.4 / 72;
+
+    private PageSvg() {}
+
+    /** The document. */
+    public static String text(Page page) {
+        StringBuilder out = new StringBuilder();
+        put(
+                out,
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.3fmm\" height=\"%.3fmm\" viewBox=\"0 0 %.0f %.0f\">",
+                Page.WIDTH * MILLIMETRES,
+                Page.HEIGHT * MILLIMETRES,
+                Page.WIDTH,
+                Page.HEIGHT);
+        put(out, "<title>%s</title>", escaped(page.title()));
+        put(out, "<rect width=\"%.0f\" height=\"%.0f\" fill=\"#fff\"/>", Page.WIDTH, Page.HEIGHT);
+        for (Ink ink : page.ink()) {
+            draw(out, ink);
+        }
+        return out.append("</svg>\n").toString();
+    }
+
+    private static void draw(StringBuilder out, Ink ink) {
+        if (ink instanceof Ink.Text text && !text.text().isEmpty()) {
+            put(
+                    out,
+                    "<text x=\"%.3f\" y=\"%.3f\" font-family=\"B612, sans-serif\" font-size=\"%.3f\"%s textLength=\"%.3f\""
+                            + " lengthAdjust=\"spacingAndGlyphs\">%s</text>",
+                    text.x(),
+                    text.y(),
+                    text.size(),
+                    text.bold() ? " font-weight=\"bold\"" : "",
+                    Letters.width(text.text(), text.size(), text.bold()),
+                    escaped(text.text()));
+        } else if (ink instanceof Ink.Line line) {
+            put(
+                    out,
+                    "<line x1=\"%.3f\" y1=\"%.3f\" x2=\"%.3f\" y2=\"%.3f\" stroke=\"#000\" stroke-width=\"%.3f\"%s/>",
+                    line.x1(),
+                    line.y1(),
+                    line.x2(),
+                    line.y2(),
+                    line.width(),
+                    line.dash() == 0 ? "" : String.format(Locale.ROOT, " stroke-dasharray=\"%.3f\"", line.dash()));
+        } else if (ink instanceof Ink.Circle circle) {
+            put(
+                    out,
+                    "<circle cx=\"%.3f\" cy=\"%.3f\" r=\"%.3f\" stroke=\"#000\" stroke-width=\"%.3f\" fill=\"%s\"/>",
+                    circle.x(),
+                    circle.y(),
+                    circle.radius(),
+                    circle.width(),
+                    circle.filled() ? "#000" : "none");
+        }
+    }
+
+    private static void put(StringBuilder out, String format, Object... arguments) {
+        out.append(String.format(Locale.ROOT, format, arguments)).append('\n');
+    }
+
+    private static String escaped(String text) {
+        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
+    }
+}

@@ -1,0 +1,101 @@
+package org.palanca.io.sheet;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.LocalDate;
+import java.util.HexFormat;
+import org.palanca.units.LengthStyle;
+import org.palanca.units.Lengths;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Words;
+
+/**
+ * What every sheet says of itself, and how it writes numbers.
+ *
+ * @param vehicle whose sheet it is
+ * @param fileName the file it was made from
+ * @param date when
+ * @param words in the reader's language and units
+ */
+public record SheetHead(Vehicle vehicle, String fileName, LocalDate date, Words words) {
+    private static final int MARK_LENGTH = 8;
+
+    /** Allowed errors are written to this part of an inch, rounded down. */
+    private static final int FINE = 32;
+
+    static final double TITLE = 24;
+    static final double SMALL = 8.5;
+
+    /** Writes title, file, date, revision and a mark of the contents; gives the base line of what follows. */
+    double draw(Page page, String title, String under, String contents) {
+        double y = Page.MARGIN + 18;
+        page.textWithin(title, Page.MARGIN, y, TITLE, true, Page.RIGHT - Page.MARGIN);
+        y += 16;
+        page.textWithin(under, Page.MARGIN, y, 12, false, Page.RIGHT - Page.MARGIN);
+        y += 13;
+        String line = String.join(
+                "   ",
+                words.text("sheet.revision", Integer.toString(vehicle.revision())),
+                words.text("sheet.date", date.toString()),
+                words.text("sheet.mark", mark(contents)),
+                words.text("sheet.file", fileName));
+        page.textWithin(line, Page.MARGIN, y, SMALL, false, Page.RIGHT - Page.MARGIN);
+        page.rule(y + 5);
+        return y + 8;
+    }
+
+    /** Writes the caution at the foot. */
+    void foot(Page page) {
+        page.rule(Page.HEIGHT - Page.MARGIN - 26);
+        page.paragraph(
+                words.text("sheet.caution"),
+                Page.MARGIN,
+                Page.HEIGHT - Page.MARGIN - 15,
+                SMALL - 0.5,
+                true,
+                Page.RIGHT - Page.MARGIN);
+    }
+
+    /** Eight letters that change when anything the sheet tells does. */
+    private String mark(String contents) {
+        try {
+            String all = vehicle.name() + vehicle.revision() + contents;
+            byte[] digest = MessageDigest.getInstance("SHA-256").digest(all.getBytes(StandardCharsets.UTF_8));
+            return HexFormat.of().formatHex(digest).substring(0, MARK_LENGTH);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java has SHA-256", e);
+        }
+    }
+
+    String text(String key, Object... arguments) {
+        return words.text(key, arguments);
+    }
+
+    /** A length in the reader's units. */
+    String length(double metres) {
+        return words.units().text(metres, Quantity.LENGTH);
+    }
+
+    /** A small length to the thousandth of an inch or hundredth of a millimetre. */
+    String fine(double metres) {
+        return words.units().length() == LengthStyle.MILLIMETRES
+                ? Lengths.decimal(metres * 1000, 2) + " mm"
+                : Lengths.decimal(metres / Lengths.INCH, 3) + " in";
+    }
+
+    /** An angle in degrees. */
+    String angle(double radians) {
+        return words.units().text(radians, Quantity.ANGLE);
+    }
+
+    /** How far something may be off, rounded down. */
+    String allowed(double metres) {
+        if (words.units().length() == LengthStyle.MILLIMETRES) {
+            return "± " + Lengths.format(Math.floor(metres * 1e4) / 1e4, LengthStyle.MILLIMETRES) + " mm";
+        }
+        double down = Math.floor(metres / Lengths.INCH * FINE) / FINE * Lengths.INCH;
+        return "± " + Lengths.nearest(down, FINE).text() + " in";
+    }
+}
