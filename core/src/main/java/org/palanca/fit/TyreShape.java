@@ -4,7 +4,8 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.survey.Box;
 
 /**
- * A tyre as a plain cylinder, shoulders not rounded, so that what it clears a real tyre clears too.
+ * A tyre as a plain cylinder, shoulders not rounded, so that what it clears a real tyre clears too. Distances are good to a
+ * tenth of a millimetre.
  *
  * @param centre of the wheel [m], vehicle frame
  * @param axis of the wheel, of length 1
