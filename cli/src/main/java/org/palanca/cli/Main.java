@@ -5,10 +5,15 @@ import java.io.PrintWriter;
 import java.nio.file.FileSystemException;
 import org.palanca.cli.command.CheckCommand;
 import org.palanca.cli.command.CommandFailure;
+import org.palanca.cli.command.FitCommand;
+import org.palanca.cli.command.HousingCommand;
+import org.palanca.cli.command.InstrumentCommand;
+import org.palanca.cli.command.PlaceCommand;
 import org.palanca.cli.command.SheetCommand;
 import org.palanca.cli.command.SolveCommand;
 import org.palanca.cli.command.StartCommand;
 import org.palanca.cli.command.SteerCommand;
+import org.palanca.cli.command.SurveyCommand;
 import org.palanca.cli.command.SweepCommand;
 import org.palanca.cli.print.CliWords;
 import org.palanca.io.json.VehicleFileException;
@@ -34,7 +39,12 @@ import picocli.CommandLine.Spec;
             SteerCommand.class,
             CheckCommand.class,
             SheetCommand.class,
-            StartCommand.class
+            StartCommand.class,
+            SurveyCommand.class,
+            FitCommand.class,
+            HousingCommand.class,
+            PlaceCommand.class,
+            InstrumentCommand.class
         })
 public final class Main implements Runnable {
     @Spec

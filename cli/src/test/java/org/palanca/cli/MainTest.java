@@ -285,4 +285,62 @@ class MainTest {
         assertThat(err).contains("pitman");
         assertThat(other).doesNotExist();
     }
+
+    @Test
+    void surveyNamesMarksDoubtsAndTheOddReading() {
+        assertThat(run("survey", tarn)).isEqualTo(ExitCodes.OK);
+        assertThat(out)
+                .contains("crossmember left", "±", "by definition", "more than needed")
+                .contains("Most likely wrong: tape horn right to kick right")
+                .contains("Find it again from tail left");
+        assertThat(run("survey", tarn, "--units", "mm")).isEqualTo(ExitCodes.OK);
+        assertThat(out).contains(" mm").doesNotContain(" in ");
+    }
+
+    @Test
+    void fitNamesWhatTouchesAndWhatStops() {
+        assertThat(run("fit", tarn, "--axle", "rear")).isEqualTo(ExitCodes.OK);
+        assertThat(out)
+                .contains("! The right tyre touches “filler neck, right” twisted")
+                .contains("The axle could go back 2 3/8 in: then “locker, left” stops it")
+                .contains("Thrust line", "Diagonals from", "Shaft: 44 3/16 in");
+        assertThat(run("fit", tarn, "--axle", "front")).isEqualTo(ExitCodes.OK);
+        assertThat(out).contains("Nothing is known yet");
+    }
+
+    @Test
+    void housingPrintsWhatFollowsAndWritesItsSheet() throws IOException {
+        Path sheet = folder.resolve("housing.svg");
+        assertThat(run("housing", tarn, "--sheet", sheet)).isEqualTo(ExitCodes.OK);
+        assertThat(out)
+                .contains("left tube ", "20 9/16 in  follows", "62 in  known", "nothing is known of its housing");
+        assertThat(Files.readString(sheet)).startsWith("<svg").contains("Housing: what to cut");
+        assertThat(folder.resolve("housing-2.svg")).exists();
+    }
+
+    @Test
+    void placeWritesASheetAMount() throws IOException {
+        Path sheet = folder.resolve("place.pdf");
+        assertThat(run("place", tarn, sheet, "--axle", "rear")).isEqualTo(ExitCodes.OK);
+        assertThat(Files.size(sheet)).isGreaterThan(10_000);
+        Path one = folder.resolve("one.svg");
+        assertThat(run("place", tarn, one, "--mount", "upper frame left")).isEqualTo(ExitCodes.OK);
+        assertThat(Files.readString(one)).contains("tape from", "upper frame left");
+        assertThat(run("place", tarn, one, "--mount", "upper fram left")).isEqualTo(ExitCodes.USAGE);
+        assertThat(err).contains("Did you mean “upper frame left”?");
+        assertThat(run("place", tarn, one, "--hole", "7/8", "--bolt", "1/2")).isEqualTo(ExitCodes.USAGE);
+        assertThat(err).contains("leaves nothing of the 1/8 in allowed");
+        Path lark = folder.resolve("new.palanca.json");
+        assertThat(run("start", lark)).isEqualTo(ExitCodes.OK);
+        assertThat(run("place", lark, one)).isEqualTo(ExitCodes.PROBLEMS);
+        assertThat(err).contains("Measure the frame first");
+    }
+
+    @Test
+    void aSimulatedGaugeServesForAWhile() {
+        assertThat(run("instrument", "angle", "--port", "0", "--seconds", "1", "--shows", "4.5"))
+                .isEqualTo(ExitCodes.OK);
+        assertThat(out).contains("A simulated angle instrument streams at port");
+        assertThat(run("instrument", "angle", "--port", "70000")).isEqualTo(ExitCodes.USAGE);
+    }
 }

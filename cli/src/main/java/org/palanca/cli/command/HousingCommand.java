@@ -1,0 +1,78 @@
+package org.palanca.cli.command;
+
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import org.palanca.cli.ExitCodes;
+import org.palanca.housing.Housing;
+import org.palanca.housing.HousingSize;
+import org.palanca.housing.HousingSum;
+import org.palanca.io.sheet.Page;
+import org.palanca.io.sheet.SheetFile;
+import org.palanca.io.sheet.SheetHead;
+import org.palanca.io.sheet.SheetSet;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Words;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+
+/** Prints every length of a housing that follows from what is known, and writes its sheet. */
+@Command(name = "housing", mixinStandardHelpOptions = true, resourceBundle = "org.palanca.cli.cli")
+public final class HousingCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Mixin
+    private VehicleOptions input;
+
+    @Option(names = "--sheet", paramLabel = "PDF|SVG", descriptionKey = "sheet_file")
+    private Path sheet;
+
+    @Override
+    public Integer call() throws Exception {
+        PrintWriter out = spec.commandLine().getOut();
+        Vehicle vehicle = input.open(spec.commandLine().getErr());
+        Words words = input.words();
+        SheetHead head = new SheetHead(
+                vehicle, input.file().getFileName().toString(), LocalDate.now(ZoneId.systemDefault()), words);
+        List<Page> pages = new ArrayList<>();
+        for (AxlePlace place : input.axles(vehicle)) {
+            if (vehicle.build().housings().containsKey(place)) {
+                print(vehicle.build().housing(place), place, words, out);
+                pages.addAll(SheetSet.housing(head, place));
+            } else {
+                out.println(words.text("no_housing", words.text("axle." + place.id())));
+            }
+        }
+        if (sheet != null && !pages.isEmpty()) {
+            for (Path written : SheetFile.write(sheet, pages)) {
+                out.println(words.text("written", written));
+            }
+        }
+        return ExitCodes.OK;
+    }
+
+    private static void print(Housing housing, AxlePlace place, Words words, PrintWriter out) {
+        out.println(words.text("axle." + place.id()));
+        HousingSum sum = housing.sum();
+        for (HousingSize size : HousingSize.values()) {
+            if (sum.size(size).isPresent()) {
+                boolean typed = sum.known().containsKey(size);
+                out.printf(
+                        "  %-44s %14s  %s%n",
+                        words.text(HousingSum.name(size)),
+                        words.units().text(sum.size(size).getAsDouble(), Quantity.LENGTH),
+                        words.text(typed ? "known" : "follows"));
+            }
+        }
+    }
+}

@@ -1,0 +1,58 @@
+package org.palanca.cli.command;
+
+import java.io.PrintWriter;
+import java.util.concurrent.Callable;
+import org.palanca.cli.ExitCodes;
+import org.palanca.cli.print.CliWords;
+import org.palanca.instrument.InstrumentLine;
+import org.palanca.instrument.SimulatedInstrument;
+import org.palanca.units.UnitStyle;
+import org.palanca.words.Message;
+import org.palanca.words.Words;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Serves a simulated gauge on a local port until it is stopped, so that the window can be tried without a real one. */
+@Command(name = "instrument", mixinStandardHelpOptions = true, resourceBundle = "org.palanca.cli.cli")
+public final class InstrumentCommand implements Callable<Integer> {
+    private static final int USUAL_PORT = 7710;
+    private static final int LARGEST_PORT = 65_535;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(index = "0", paramLabel = "angle|distance", descriptionKey = "instrument_kind")
+    private InstrumentLine.Kind kind;
+
+    @Option(names = "--shows", defaultValue = "0", paramLabel = "NUMBER", descriptionKey = "shows")
+    private double shows;
+
+    @Option(names = "--port", defaultValue = "" + USUAL_PORT, paramLabel = "PORT", descriptionKey = "port")
+    private int port;
+
+    @Option(names = "--seconds", defaultValue = "0", paramLabel = "S", descriptionKey = "seconds")
+    private int seconds;
+
+    @Override
+    public Integer call() throws Exception {
+        PrintWriter out = spec.commandLine().getOut();
+        Words words = CliWords.load(UnitStyle.SHOP);
+        if (port < 0 || port > LARGEST_PORT) {
+            throw new CommandFailure(ExitCodes.USAGE, Message.of("port_range", Integer.toString(port)));
+        }
+        double truth = kind.quantity().fromFile(shows);
+        try (SimulatedInstrument instrument = new SimulatedInstrument(kind, port, truth, 100, System.nanoTime())) {
+            out.println(words.text("instrument_serves", kind.id(), Integer.toString(instrument.port())));
+            out.flush();
+            if (seconds > 0) {
+                Thread.sleep(1000L * seconds);
+            } else {
+                Thread.currentThread().join();
+            }
+        }
+        return ExitCodes.OK;
+    }
+}

@@ -1,0 +1,98 @@
+package org.palanca.cli.command;
+
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import org.palanca.cli.ExitCodes;
+import org.palanca.io.sheet.Page;
+import org.palanca.io.sheet.SheetFile;
+import org.palanca.io.sheet.SheetHead;
+import org.palanca.io.sheet.SheetSet;
+import org.palanca.placing.PlacingSheet;
+import org.palanca.units.Lengths;
+import org.palanca.units.MeasureFormatException;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.check.NearestName;
+import org.palanca.words.Message;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Writes the sheets that put each mount in its place with a tape. */
+@Command(name = "place", mixinStandardHelpOptions = true, resourceBundle = "org.palanca.cli.cli")
+public final class PlaceCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Mixin
+    private VehicleOptions input;
+
+    @Parameters(index = "1", paramLabel = "PDF|SVG", descriptionKey = "sheet_file")
+    private Path sheet;
+
+    @Option(names = "--mount", paramLabel = "NAME", descriptionKey = "mount")
+    private String mount;
+
+    @Option(names = "--tolerance", defaultValue = "1/8 in", paramLabel = "LENGTH", descriptionKey = "tolerance")
+    private String tolerance;
+
+    @Option(names = "--hole", defaultValue = "0", paramLabel = "LENGTH", descriptionKey = "hole")
+    private String hole;
+
+    @Option(names = "--bolt", defaultValue = "0", paramLabel = "LENGTH", descriptionKey = "bolt")
+    private String bolt;
+
+    @Override
+    public Integer call() throws Exception {
+        PrintWriter out = spec.commandLine().getOut();
+        Vehicle vehicle = input.open(spec.commandLine().getErr());
+        double allowed = length(tolerance);
+        double slop = PlacingSheet.slop(length(hole), length(bolt));
+        if (slop >= allowed) {
+            throw new CommandFailure(
+                    ExitCodes.USAGE, Message.of("slop_too_large", Message.length(slop), Message.length(allowed)));
+        }
+        SheetHead head = new SheetHead(
+                vehicle, input.file().getFileName().toString(), LocalDate.now(ZoneId.systemDefault()), input.words());
+        List<Page> pages = new ArrayList<>();
+        List<String> names = new ArrayList<>();
+        for (AxlePlace place : input.axles(vehicle)) {
+            List<String> mounts = vehicle.axle(place).orElseThrow().mounts().stream()
+                    .map(Mount::name)
+                    .toList();
+            names.addAll(mounts);
+            if (mount == null || mounts.contains(mount)) {
+                pages.addAll(SheetSet.placing(head, place, Optional.ofNullable(mount), allowed, slop));
+            }
+        }
+        if (mount != null && !names.contains(mount)) {
+            throw new CommandFailure(ExitCodes.USAGE, Message.of("no_such_mount", mount, NearestName.of(mount, names)));
+        }
+        boolean placed = mount == null ? pages.size() > input.axles(vehicle).size() : !pages.isEmpty();
+        if (!placed) {
+            throw new CommandFailure(ExitCodes.PROBLEMS, Message.of("placing.too_few_marks"));
+        }
+        for (Path written : SheetFile.write(sheet, pages)) {
+            out.println(input.words().text("written", written));
+        }
+        return ExitCodes.OK;
+    }
+
+    private double length(String text) throws CommandFailure {
+        try {
+            return Lengths.parse(text, input.lengthStyle());
+        } catch (MeasureFormatException e) {
+            throw PoseOptions.bad(e);
+        }
+    }
+}

@@ -1,0 +1,144 @@
+package org.palanca.fit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.palanca.result.AxleModel;
+import org.palanca.result.WheelTravel;
+import org.palanca.survey.adjust.Adjustment;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Surroundings;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Message;
+
+/** Says how an axle fits, each thing in a sentence: what is good and what is not. */
+public final class FitWords {
+    private static final double NOTHING = 1e-4;
+
+    /**
+     * A sentence.
+     *
+     * @param good whether it is as wanted
+     * @param message what it says
+     */
+    public record Said(boolean good, Message message) {}
+
+    private FitWords() {}
+
+    /** Everything known of an axle's fit, tyre room first. Empty where nothing of its surroundings is described. */
+    public static List<Said> of(Vehicle vehicle, AxlePlace place, Adjustment adjustment) {
+        Surroundings around = vehicle.build().surroundings(place);
+        List<Said> said = new ArrayList<>();
+        if (around.well().isPresent() || !around.obstacles().isEmpty()) {
+            TyreRoom room = TyreRoom.of(vehicle, place);
+            room.least().forEach(one -> said.add(room(one, room.wanted())));
+            room.ways().forEach(way -> said.add(way(way)));
+        }
+        SquareCheck.of(adjustment, around).ifPresent(square -> said.addAll(square(vehicle, place, square)));
+        around.driveline().ifPresent(line -> {
+            ShaftOrder order = ShaftOrder.of(new AxleModel(vehicle, place), line);
+            said.add(new Said(
+                    true,
+                    Message.of(
+                            "fit.shaft",
+                            Message.length(order.ride().length()),
+                            Message.angle(order.ride().atOutput()),
+                            Message.angle(order.ride().atPinion()),
+                            Message.length(Math.abs(order.ride().across())),
+                            Message.of(order.ride().across() > 0 ? "side.left" : "side.right"))));
+            said.add(new Said(
+                    order.spare() >= 0,
+                    Message.of(
+                            order.spare() >= 0 ? "fit.slip" : "fit.slip_short",
+                            Message.length(order.plunge()),
+                            Message.length(order.slip()))));
+        });
+        return said;
+    }
+
+    private static Said room(TyreRoom.Room room, double wanted) {
+        Message what = name(room);
+        Message pose = pose(room.pose());
+        Message side = Message.of("side." + room.side().id());
+        if (room.metres() <= NOTHING) {
+            return new Said(
+                    false, Message.of("fit.touches", side, what, pose, Message.length(Math.max(0, -room.metres()))));
+        }
+        boolean good = room.metres() >= wanted;
+        return new Said(
+                good,
+                Message.of(
+                        good ? "fit.room" : "fit.tight",
+                        side,
+                        what,
+                        pose,
+                        Message.length(room.metres()),
+                        Message.length(wanted)));
+    }
+
+    /** What a tyre comes near to. */
+    public static Message name(TyreRoom.Room room) {
+        return room.wall() == TyreRoom.Wall.OBSTACLE
+                ? Message.of("fit.obstacle", room.obstacle())
+                : Message.of("fit.wall." + room.wall().id());
+    }
+
+    /** A pose in a word or two. */
+    public static Message pose(WheelTravel pose) {
+        String steer = pose.steer() > 0 ? ".left" : pose.steer() < 0 ? ".right" : "";
+        String travel =
+                pose.left() == 0 && pose.right() == 0 ? "ride" : pose.left() * pose.right() > 0 ? "bump" : "twist";
+        return Message.of("fit.pose." + travel + steer);
+    }
+
+    private static Said way(TyreRoom.Way way) {
+        String direction = way.direction().getZ() > 0 ? "up" : way.direction().getX() > 0 ? "forward" : "back";
+        Optional<Message> stop = way.stop().map(FitWords::name);
+        return new Said(
+                true,
+                stop.map(what -> Message.of("fit.way." + direction, Message.length(way.metres()), what))
+                        .orElse(Message.of("fit.free." + direction, Message.length(way.metres()))));
+    }
+
+    private static List<Said> square(Vehicle vehicle, AxlePlace place, SquareCheck square) {
+        List<Said> said = new ArrayList<>();
+        double line = vehicle.axle(place).orElseThrow().lineX(vehicle.wheelbase());
+        said.add(new Said(
+                Math.max(Math.abs(square.leftAhead() - line), Math.abs(square.rightAhead() - line))
+                        <= SquareCheck.COMMON_RULE,
+                Message.of(
+                        "fit.wheelbase",
+                        Message.length(Math.abs(square.leftAhead())),
+                        Message.length(Math.abs(square.rightAhead())),
+                        Message.length(Math.abs(line)))));
+        boolean straight = Math.abs(square.thrust())
+                <= Math.max(
+                        2 * square.thrustDeviation(),
+                        SquareCheck.COMMON_RULE
+                                / vehicle.axle(place).orElseThrow().track());
+        said.add(new Said(
+                straight,
+                Message.of(
+                        "fit.thrust",
+                        Message.angle(Math.abs(square.thrust())),
+                        Message.of(square.thrust() > 0 ? "side.left" : "side.right"),
+                        Message.angle(square.thrustDeviation()))));
+        said.add(new Said(
+                Math.abs(square.off()) <= SquareCheck.COMMON_RULE,
+                Message.of(
+                        "fit.centred",
+                        Message.length(Math.abs(square.off())),
+                        Message.of(square.off() > 0 ? "side.left" : "side.right"))));
+        square.diagonals()
+                .ifPresent(crossed -> said.add(new Said(
+                        Math.abs(crossed.off()) <= SquareCheck.COMMON_RULE,
+                        Message.of(
+                                "fit.diagonals",
+                                crossed.leftMark(),
+                                crossed.rightMark(),
+                                Message.length(crossed.toRightEnd()),
+                                Message.length(crossed.toLeftEnd()),
+                                Message.length(Math.abs(crossed.off()))))));
+        return said;
+    }
+}

@@ -1,0 +1,58 @@
+package org.palanca.io.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.palanca.fit.ShaftOrder;
+import org.palanca.placing.Effect;
+import org.palanca.placing.PlacingOrder;
+import org.palanca.placing.PlacingSheet;
+import org.palanca.result.AxleModel;
+import org.palanca.survey.adjust.Adjustment;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.MountRef;
+
+/** The sheets of a job, put together. */
+public final class SheetSet {
+    private SheetSet() {}
+
+    /** The housing's two pages. */
+    public static List<Page> housing(SheetHead head, AxlePlace place) {
+        Optional<ShaftOrder> shaft = head.vehicle()
+                .build()
+                .surroundings(place)
+                .driveline()
+                .map(line -> ShaftOrder.of(new AxleModel(head.vehicle(), place), line));
+        return HousingPages.of(head, place, shaft);
+    }
+
+    /**
+     * The order of placing and a page for each mount that can be placed; only the mount's page where one is named.
+     *
+     * @param mount one mount, or empty for all
+     * @param tolerance how far off a mount may come [m]
+     * @param slop of the set-up bolt, less than the tolerance [m]
+     */
+    public static List<Page> placing(
+            SheetHead head, AxlePlace place, Optional<String> mount, double tolerance, double slop) {
+        Adjustment adjustment = Adjustment.of(head.vehicle().build().survey());
+        List<Page> pages = new ArrayList<>();
+        if (mount.isPresent()) {
+            page(head, adjustment, new MountRef(place, mount.get()), tolerance, slop)
+                    .ifPresent(pages::add);
+            return pages;
+        }
+        PlacingOrder order = PlacingOrder.of(head.vehicle(), adjustment, place);
+        pages.add(PlacingPage.order(head, order, head.text("axle." + place.id())));
+        for (MountRef ref : order.mounts()) {
+            page(head, adjustment, ref, tolerance, slop).ifPresent(pages::add);
+        }
+        return pages;
+    }
+
+    private static Optional<Page> page(
+            SheetHead head, Adjustment adjustment, MountRef mount, double tolerance, double slop) {
+        return PlacingSheet.of(head.vehicle(), adjustment, mount, tolerance, slop)
+                .map(sheet -> PlacingPage.of(head, adjustment, sheet, Effect.within(head.vehicle(), mount, tolerance)));
+    }
+}
