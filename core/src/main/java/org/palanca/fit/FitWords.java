@@ -62,7 +62,10 @@ public final class FitWords {
         Message side = Message.of("side." + room.side().id());
         if (room.metres() <= NOTHING) {
             return new Said(
-                    false, Message.of("fit.touches", side, what, pose, Message.length(Math.max(0, -room.metres()))));
+                    false,
+                    room.metres() < -NOTHING
+                            ? Message.of("fit.through", side, what, pose, Message.length(-room.metres()))
+                            : Message.of("fit.touches", side, what, pose));
         }
         boolean good = room.metres() >= wanted;
         return new Said(

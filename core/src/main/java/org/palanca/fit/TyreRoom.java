@@ -112,6 +112,13 @@ public final class TyreRoom {
     }
 
     private void around(WheelTravel pose, Side side, TyreShape tyre, List<Room> out) {
+        walls(pose, side, tyre, out);
+        for (Obstacle obstacle : around.obstacles()) {
+            out.add(new Room(pose, side, Wall.OBSTACLE, obstacle.name(), tyre.distance(obstacle.room())));
+        }
+    }
+
+    private void walls(WheelTravel pose, Side side, TyreShape tyre, List<Room> out) {
         double line = model.axle().lineX(model.vehicle().wheelbase());
         around.well().ifPresent(well -> {
             Vector3D at = tyre.centre();
@@ -123,10 +130,6 @@ public final class TyreRoom {
             add(out, pose, side, Wall.INNER, y - tyre.reachAbove(outward.negate()) - well.inner());
             add(out, pose, side, Wall.OUTER, well.outer() - y - tyre.reachAbove(outward));
         });
-        for (Obstacle obstacle : around.obstacles()) {
-            double metres = tyre.distance(obstacle.room());
-            out.add(new Room(pose, side, Wall.OBSTACLE, obstacle.name(), metres));
-        }
     }
 
     private static void add(List<Room> out, WheelTravel pose, Side side, Wall wall, double metres) {
@@ -189,7 +192,7 @@ public final class TyreRoom {
     private Optional<Room> stopAt(Vector3D direction, double metres) {
         List<Room> there = new ArrayList<>();
         for (Side side : Side.values()) {
-            around(WheelTravel.RIDE, side, tyre(side).moved(direction.scalarMultiply(metres)), there);
+            walls(WheelTravel.RIDE, side, tyre(side).moved(direction.scalarMultiply(metres)), there);
             swept(side, direction, metres, there);
         }
         return there.stream().filter(room -> room.metres() <= 0).min(Comparator.comparingDouble(Room::metres));
@@ -197,11 +200,12 @@ public final class TyreRoom {
 
     /** The tyre could jump over a thin obstacle between two places; the way there is looked at in tyre-thin steps. */
     private void swept(Side side, Vector3D direction, double metres, List<Room> out) {
-        int steps = (int) Math.ceil(metres / (model.axle().tyre().width() / 4));
+        int steps = Math.max(1, (int) Math.ceil(metres / (model.axle().tyre().width() / 4)));
         for (Obstacle obstacle : around.obstacles()) {
-            for (int i = 1; i < steps; i++) {
-                TyreShape there = tyre(side).moved(direction.scalarMultiply(metres * i / steps));
-                if (there.distance(obstacle.room()) <= 0) {
+            for (int i = 1; i <= steps; i++) {
+                if (tyre(side)
+                        .moved(direction.scalarMultiply(metres * i / steps))
+                        .touches(obstacle.room())) {
                     out.add(new Room(WheelTravel.RIDE, side, Wall.OBSTACLE, obstacle.name(), 0));
                 }
             }

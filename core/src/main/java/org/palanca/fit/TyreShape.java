@@ -81,6 +81,18 @@ record TyreShape(Vector3D centre, Vector3D axis, double radius, double width) {
         return before;
     }
 
+    /** Whether they touch; told at once where even the boxes round them don't. */
+    boolean touches(Box box) {
+        Vector3D reach = new Vector3D(reach(Vector3D.PLUS_I), reach(Vector3D.PLUS_J), reach(Vector3D.PLUS_K));
+        boolean apart = centre.getX() + reach.getX() < box.rear()
+                || centre.getX() - reach.getX() > box.front()
+                || centre.getY() + reach.getY() < box.right()
+                || centre.getY() - reach.getY() > box.left()
+                || centre.getZ() + reach.getZ() < box.bottom()
+                || centre.getZ() - reach.getZ() > box.top();
+        return !apart && distance(box) <= 0;
+    }
+
     TyreShape moved(Vector3D by) {
         return new TyreShape(centre.add(by), axis, radius, width);
     }

@@ -42,6 +42,8 @@ record HousingRelation(HousingSize whole, Map<HousingSize, Double> parts) {
                     size("SHAFT", side),
                     parts(1, size("HALF", side), 1, size("SHAFT_OUTER", side), -1, size("SHAFT_INNER", side))));
         }
+        // Backspacing is half the wheel over its flanges and what the middle lies inside its face.
+        all.add(of(HousingSize.BACKSPACING, 0.5, HousingSize.RIM_WIDTH, 0.5, HousingSize.RIM_LIPS, 1, WHEEL_OFFSET));
         all.add(of(WHEEL_FACES, 1, TRACK, 2, WHEEL_OFFSET));
         all.add(of(TRACK, 2, FRAME_OUT, 2, FRAME_ROOM, 1, TYRE_WIDTH));
         return List.copyOf(all);

@@ -58,6 +58,12 @@ public enum HousingSize {
     SHAFT_RIGHT,
     /** Wheel offset: the wheel's middle inside its mounting face, negative outside. */
     WHEEL_OFFSET,
+    /** Between the wheel's bead seats. */
+    RIM_WIDTH,
+    /** What both rim flanges add to that, usually 1 in in all. */
+    RIM_LIPS,
+    /** From the inner rim flange's face to the mounting face. */
+    BACKSPACING,
     /** Between the middles of the tyres. */
     TRACK,
     /** Section width of the tyre. */

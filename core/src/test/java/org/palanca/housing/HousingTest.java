@@ -104,6 +104,14 @@ class HousingTest {
         assertThat(of(sum, HousingSize.WHEEL_FACES)).isCloseTo(52, within(1e-9));
     }
 
+    /** Hand-worked: an 8 in rim, 9 in over its flanges, with 5 in of backspacing has its face 1/2 in outside the middle. */
+    @Test
+    void backspacingAndOffsetAreTheSameThing() {
+        HousingSum sum =
+                new HousingSum(sizes(HousingSize.RIM_WIDTH, 8, HousingSize.RIM_LIPS, 1, HousingSize.BACKSPACING, 5));
+        assertThat(of(sum, HousingSize.WHEEL_OFFSET)).isCloseTo(0.5, within(1e-9));
+    }
+
     /** Whichever six are left out of a full set, the rest gives them back or says that it can't; it never contradicts. */
     @Test
     void anyUnknownIsSolvedFromTheOthers() {
@@ -144,6 +152,8 @@ class HousingTest {
                 HousingSize.SHAFT_OUTER_LEFT, 0.25,
                 HousingSize.SHAFT_OUTER_RIGHT, 0.25,
                 HousingSize.WHEEL_OFFSET, 1,
+                HousingSize.RIM_WIDTH, 9,
+                HousingSize.RIM_LIPS, 1,
                 HousingSize.TYRE_WIDTH, 12,
                 HousingSize.FRAME_OUT, 20));
         return sizes;

@@ -125,7 +125,7 @@ class KeyboardTest extends WindowTest {
         assertThat(window.document().vehicle().use()).isEqualTo(Use.TRAIL);
         assertThat(railText("#step-links")).contains("3 out of band");
         assertThat(railText("#step-make")).contains("held by Links");
-        push(KeyCode.CONTROL, KeyCode.DIGIT5);
+        push(KeyCode.CONTROL, KeyCode.DIGIT9);
         clickOn("#make-revision");
         assertThat(window.document().vehicle().revision()).isEqualTo(2);
         assertThat(lookup("#make-revision").queryAs(Button.class).getText()).contains("now 2");

@@ -58,6 +58,13 @@ public final class HousingPages {
         return List.of(pages.lengths(shaft), pages.order());
     }
 
+    /** The drawing alone, from the upper left corner, as wide as a page, for showing it elsewhere. */
+    public static List<Ink> drawing(SheetHead head, AxlePlace place) {
+        Page page = new Page("");
+        new HousingPages(head, place).drawing(page, 0);
+        return page.ink();
+    }
+
     private String under() {
         return String.join(
                 " · ",

@@ -38,6 +38,13 @@ public final class PlacingPage {
         return placing.page;
     }
 
+    /** The drawing alone, from the upper left corner, as wide as a page, for showing it elsewhere. */
+    public static List<Ink> drawing(SheetHead head, Adjustment adjustment, PlacingSheet sheet) {
+        PlacingPage placing = new PlacingPage(head, adjustment, sheet);
+        placing.drawings(0);
+        return placing.page.ink();
+    }
+
     private void draw(List<Effect> losses) {
         String under = head.vehicle().name() + " · "
                 + head.text("axle." + sheet.mount().axle().id()) + " · " + head.text("placing.sheet");

@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import org.hipparchus.exception.MathIllegalArgumentException;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.hipparchus.linear.CholeskyDecomposition;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
@@ -37,6 +39,11 @@ public final class Adjustment {
 
     /** A direction counts as free for a mark when it moves by more than this part of the whole free motion. */
     private static final double TAKES_PART = 0.05;
+
+    /** How unlike its transpose a normal matrix may be by rounding, and the least pivot of a sound one, both relative. */
+    private static final double SYMMETRIC = 1e-9;
+
+    private static final double SOUND = 1e-9;
 
     private static final int MOST_STEPS = 60;
     private static final int MOST_HALVINGS = 20;
@@ -90,8 +97,7 @@ public final class Adjustment {
         int taken = 0;
         boolean done = network.unknowns() == 0 || network.rows().isEmpty();
         while (!done && taken < MOST_STEPS) {
-            RealVector step = pseudoInverse(new SingularValueDecomposition(network.design(at)))
-                    .operate(network.misclosure(at));
+            RealVector step = step(network.design(at), network.misclosure(at));
             Vector3D[] next = helpful(at, step);
             done = next == at || step.getLInfNorm() < SHORTEST_STEP;
             at = next;
@@ -112,6 +118,22 @@ public final class Adjustment {
     /** Adjusts a survey. Always answers: what the readings leave free is named by {@link #free}. */
     public static Adjustment of(Survey survey) {
         return new Adjustment(survey);
+    }
+
+    /** By the normal equations where they are sound, which is ten times faster than the singular values that always are. */
+    private static RealVector step(RealMatrix design, RealVector misclosure) {
+        RealMatrix normal = design.transposeMultiply(design);
+        double largest = 0;
+        for (int i = 0; i < normal.getColumnDimension(); i++) {
+            largest = Math.max(largest, normal.getEntry(i, i));
+        }
+        try {
+            return new CholeskyDecomposition(normal, SYMMETRIC, SOUND * largest)
+                    .getSolver()
+                    .solve(design.preMultiply(misclosure));
+        } catch (MathIllegalArgumentException e) {
+            return pseudoInverse(new SingularValueDecomposition(design)).operate(misclosure);
+        }
     }
 
     private Vector3D[] helpful(Vector3D[] at, RealVector step) {

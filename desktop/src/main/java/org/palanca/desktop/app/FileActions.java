@@ -8,13 +8,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Supplier;
+import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.document.Settings;
 import org.palanca.io.SafeFile;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
 import org.palanca.io.pdf.FloorSheetPdf;
+import org.palanca.io.sheet.Page;
+import org.palanca.io.sheet.SheetFile;
+import org.palanca.io.sheet.SheetHead;
+import org.palanca.io.sheet.SheetSet;
 import org.palanca.shop.FloorSheet;
 import org.palanca.vehicle.check.Finding;
 import org.palanca.words.Words;
@@ -22,6 +28,7 @@ import org.palanca.words.Words;
 /** Opening, saving and writing sheets, with every failure told and nothing lost by it. */
 public final class FileActions {
     private final Document document;
+    private final BoardState state;
     private final Settings settings;
     private final Supplier<Words> words;
     private final FileAsker asker;
@@ -30,12 +37,14 @@ public final class FileActions {
 
     FileActions(
             Document document,
+            BoardState state,
             Settings settings,
             Supplier<Words> words,
             FileAsker asker,
             NoticeBar notices,
             Runnable opened) {
         this.document = document;
+        this.state = state;
         this.settings = settings;
         this.words = words;
         this.asker = asker;
@@ -147,6 +156,47 @@ public final class FileActions {
             try {
                 SafeFile.write(path, FloorSheetPdf.bytes(sheet, words.get()));
                 notices.say(words.get().text("notice.sheet_written", path, FloorSheetPdf.mark(sheet)));
+            } catch (IOException e) {
+                notices.say(words.get().text("file.cannot_write", path));
+            }
+        });
+    }
+
+    /** Writes the housing sheet of the axle on the board where the user wants it. */
+    void housingSheet() {
+        write(
+                "housing",
+                "file_window.housing",
+                head -> SheetSet.housing(head, state.axleProperty().get()));
+    }
+
+    /** Writes placing sheets, of one mount or of all of the axle on the board. */
+    void placingSheets(Optional<String> mount, double tolerance, double slop) {
+        String what = mount.map(name -> name.replace(' ', '-')).orElse("placing");
+        write(
+                what,
+                "file_window.placing",
+                head -> SheetSet.placing(head, state.axleProperty().get(), mount, tolerance, slop));
+    }
+
+    private void write(String what, String title, Function<SheetHead, List<Page>> make) {
+        String name = document.file()
+                .map(path -> path.getFileName().toString())
+                .orElse(words.get().text("sheet.not_saved"));
+        SheetHead head = new SheetHead(document.vehicle(), name, LocalDate.now(ZoneId.systemDefault()), words.get());
+        List<Page> pages = make.apply(head);
+        if (pages.isEmpty()) {
+            notices.say(words.get().text("placing.too_few_marks"));
+            return;
+        }
+        String proposed = proposedName().replace(VehicleFile.ENDING, "") + "-r"
+                + document.vehicle().revision() + "-" + what + ".pdf";
+        asker.toSave(words.get().text(title), proposed).ifPresent(path -> {
+            try {
+                List<String> written = SheetFile.write(path, pages).stream()
+                        .map(Path::toString)
+                        .toList();
+                notices.say(words.get().text("notice.sheets_written", String.join(", ", written)));
             } catch (IOException e) {
                 notices.say(words.get().text("file.cannot_write", path));
             }

@@ -23,15 +23,23 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
+import javafx.util.Duration;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.board.BoardView;
 import org.palanca.desktop.command.Command;
 import org.palanca.desktop.command.CommandFinder;
+import org.palanca.desktop.control.LatestOnly;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.document.Rescue;
 import org.palanca.desktop.document.Settings;
+import org.palanca.desktop.floor.FitPane;
+import org.palanca.desktop.floor.FloorPane;
+import org.palanca.desktop.floor.FloorStates;
+import org.palanca.desktop.floor.HousingPane;
+import org.palanca.desktop.floor.MeasurePane;
+import org.palanca.desktop.floor.PlacePane;
 import org.palanca.desktop.start.NewVehiclePane;
 import org.palanca.desktop.steps.ComparePane;
 import org.palanca.desktop.steps.GoalsPane;
@@ -44,6 +52,7 @@ import org.palanca.desktop.strips.StripColumn;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
+import org.palanca.placing.PlacingSheet;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
 import org.palanca.shop.LinkCut;
@@ -78,6 +87,9 @@ public final class MainWindow {
     /** Toe that moves more than this through the travel holds the steer step [degrees]: common practice, no source. */
     private static final double TOE_WORTH_A_LOOK = 0.5;
 
+    /** How the floor stands is worked out when the hand rests: it must not hold up a drag. */
+    private static final Duration FLOOR_REST = Duration.millis(120);
+
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
 
@@ -97,6 +109,10 @@ public final class MainWindow {
     private final SteerPane steer;
     private final ComparePane compare;
     private final MakePane make;
+    private final MeasurePane measure;
+    private final FitPane fit;
+    private final HousingPane housing;
+    private final PlacePane place;
     private final NewVehiclePane newVehicle;
     private final NoticeBar notices;
     private final TroubleLine trouble;
@@ -104,6 +120,7 @@ public final class MainWindow {
     private final CommandFinder finder;
     private final FileActions files;
     private final Playback playback;
+    private final LatestOnly floorStates = new LatestOnly("floor states", FLOOR_REST);
     private final List<Command> commands;
     private Words words;
     private Vehicle cardedVehicle;
@@ -129,10 +146,16 @@ public final class MainWindow {
         strips = new StripColumn(document, state, this::words, settings::theme, trouble::complain);
         rail = new JobRail(state, this::words);
         goals = new GoalsPane(document, this::words, settings::theme, trouble::complain);
-        files = new FileActions(document, settings, this::words, asker, notices, this::opened);
+        files = new FileActions(document, state, settings, this::words, asker, notices, this::opened);
         make = new MakePane(document, this::words, settings::theme, files::sheet);
         steer = new SteerPane(document, state, this::words, settings::theme);
         compare = new ComparePane(document, state, this::words, settings::theme);
+        FloorPane.Context floor =
+                new FloorPane.Context(document, state, this::words, settings::theme, trouble::complain);
+        measure = new MeasurePane(floor, asker::toOpen);
+        fit = new FitPane(floor);
+        housing = new HousingPane(floor, files::housingSheet);
+        place = new PlacePane(floor, files::placingSheets);
         newVehicle = new NewVehiclePane(this::words, settings::theme, this::started, this::leaveNew);
         commands = commands();
         board = new BoardView(
@@ -162,11 +185,12 @@ public final class MainWindow {
         root.setRight(strips);
         root.setBottom(trouble);
         newVehicle.setVisible(false);
-        for (Region pane : List.of(links, goals, steer, compare, make, newVehicle, middle, centre)) {
+        for (Region pane : panes()) {
             pane.setMinSize(0, 0);
-        }
-        for (Node pane : List.of(links, goals, steer, compare, make, newVehicle)) {
             pane.managedProperty().bind(pane.visibleProperty());
+        }
+        for (Region pane : List.of(middle, centre)) {
+            pane.setMinSize(0, 0);
         }
         Scene scene = new Scene(root, WIDTH, HEIGHT);
         scene.getStylesheets().add(MainWindow.class.getResource(STYLE_SHEET).toExternalForm());
@@ -197,6 +221,7 @@ public final class MainWindow {
     /** A field keeps the undo keys for its own text only while something is being typed in it. */
     private void undoBeforeFields(KeyEvent event) {
         boolean typing = stage.getScene().getFocusOwner() instanceof TextInputControl field
+                && !field.getText().isEmpty()
                 && !(field instanceof MeasureField measure && !measure.editing());
         for (Command command : commands) {
             boolean history = command.id().equals("undo") || command.id().equals("redo");
@@ -233,6 +258,9 @@ public final class MainWindow {
         all.add(Command.of("save", "Shortcut+S", files::save));
         all.add(Command.of("save_as", "Shortcut+Shift+S", files::saveAs));
         all.add(Command.of("sheet", "Shortcut+P", files::sheet));
+        all.add(Command.of("housing_sheet", "", files::housingSheet));
+        all.add(Command.of(
+                "placing_sheets", "", () -> files.placingSheets(Optional.empty(), PlacingSheet.USUAL_TOLERANCE, 0)));
         all.add(Command.of("demo", "", () -> files.whenWorkIsSafe(this::openDemo)));
         all.add(Command.of("undo", "Shortcut+Z", document.undoAvailable(), document::undo));
         all.add(Command.of("redo", "Shortcut+Y", document.redoAvailable(), document::redo));
@@ -254,15 +282,13 @@ public final class MainWindow {
         all.add(Command.of("leaf_swap", "", () -> arrangeLeaves(LeafMoves::swapEnds)));
         all.add(Command.of("play", "F9", playback::toggle));
         all.add(Command.of("fit", "Shortcut+0", () -> board().fit()));
-        all.add(Command.of(
-                "step_goals", "Shortcut+1", () -> state.stepProperty().set(Step.GOALS)));
-        all.add(Command.of(
-                "step_links", "Shortcut+2", () -> state.stepProperty().set(Step.LINKS)));
-        all.add(Command.of(
-                "step_steer", "Shortcut+3", () -> state.stepProperty().set(Step.STEER)));
-        all.add(Command.of(
-                "step_compare", "Shortcut+4", () -> state.stepProperty().set(Step.COMPARE)));
-        all.add(Command.of("step_make", "Shortcut+5", () -> state.stepProperty().set(Step.MAKE)));
+        for (Step step : Step.values()) {
+            String keys = "Shortcut+" + (step.ordinal() + 1);
+            all.add(Command.of(
+                    "step_" + step.name().toLowerCase(Locale.ROOT),
+                    keys,
+                    () -> state.stepProperty().set(step)));
+        }
         all.add(Command.of("board", "Shortcut+D", () -> board().requestFocus()));
         all.add(Command.of("units", "Shortcut+U", this::nextUnits));
         all.add(Command.of(
@@ -296,6 +322,9 @@ public final class MainWindow {
     }
 
     private void railStates(Vehicle vehicle) {
+        for (Step step : Step.values()) {
+            rail.name(step);
+        }
         rail.show(
                 Step.GOALS,
                 words.text("use." + vehicle.use().id()) + " · "
@@ -311,6 +340,7 @@ public final class MainWindow {
                 Step.LINKS,
                 out == 0 ? words.text("rail.in_band") : words.text("rail.out", Long.toString(out)),
                 out > 0);
+        railFloor(vehicle);
         railSteer(vehicle);
         int schemes = vehicle.schemes().size();
         rail.show(
@@ -321,6 +351,14 @@ public final class MainWindow {
         boolean breaks = cuts.stream().anyMatch(cut -> !cut.out().meetsRule() || !cut.makeable(vehicle.hardware()));
         String make = out > 0 ? "rail.make_wait" : breaks ? "rail.make_threads" : "rail.make_ready";
         rail.show(Step.MAKE, words.text(make, Integer.toString(cuts.size())), out > 0 || breaks);
+    }
+
+    /** How the steps on the floor stand, for the axle on the board. */
+    private void railFloor(Vehicle vehicle) {
+        AxlePlace on = state.axleProperty().get();
+        floorStates.ask(
+                goOn -> FloorStates.of(vehicle, on),
+                states -> states.forEach((step, how) -> rail.show(step, words.text(how.message()), how.held())));
     }
 
     /** Toe through the travel of the axle that steers. */
@@ -337,35 +375,45 @@ public final class MainWindow {
                 toe > limit);
     }
 
+    private List<Region> panes() {
+        return List.of(links, goals, measure, fit, housing, steer, compare, place, make, newVehicle);
+    }
+
+    private Region pane(Step step) {
+        return switch (step) {
+            case GOALS -> goals;
+            case MEASURE -> measure;
+            case AXLE -> fit;
+            case HOUSING -> housing;
+            case LINKS -> links;
+            case STEER -> steer;
+            case COMPARE -> compare;
+            case PLACE -> place;
+            case MAKE -> make;
+        };
+    }
+
     private void showStep() {
         Step step = state.stepProperty().get();
-        newVehicle.setVisible(false);
-        links.setVisible(step == Step.LINKS);
-        goals.setVisible(step == Step.GOALS);
-        steer.setVisible(step == Step.STEER);
-        compare.setVisible(step == Step.COMPARE);
-        make.setVisible(step == Step.MAKE);
-        if (step == Step.GOALS) {
-            onTheBoard(goals);
-            goals.refresh();
+        showOnly(pane(step));
+        switch (step) {
+            case GOALS -> goals.refresh();
+            case STEER -> steer.refresh();
+            case COMPARE -> compare.refresh();
+            case MAKE -> make.refresh();
+            case MEASURE, AXLE, HOUSING, PLACE -> ((FloorPane) pane(step)).refresh();
+            case LINKS -> board.requestFocus();
         }
-        if (step == Step.STEER) {
-            onTheBoard(steer);
-            steer.refresh();
-        }
-        if (step == Step.COMPARE) {
-            onTheBoard(compare);
-            compare.refresh();
-        }
-        if (step == Step.MAKE) {
-            onTheBoard(make);
-            make.refresh();
-        }
-        if (step == Step.LINKS) {
-            board.requestFocus();
-        } else {
+        if (step != Step.LINKS) {
             rail.focus(step);
         }
+    }
+
+    /** One pane in the middle, and beside it the results, or what that pane puts there. */
+    private void showOnly(Region wanted) {
+        onTheBoard(wanted);
+        panes().forEach(pane -> pane.setVisible(pane == wanted));
+        root.setRight(wanted instanceof FloorPane floor ? floor.side() : strips);
     }
 
     /** Panes join the window when they are first wanted: each costs styling at the start. */
@@ -454,14 +502,8 @@ public final class MainWindow {
 
     /** Shows the questions that start a new vehicle. */
     public void startNew() {
-        onTheBoard(newVehicle);
         newVehicle.build();
-        links.setVisible(false);
-        goals.setVisible(false);
-        steer.setVisible(false);
-        compare.setVisible(false);
-        make.setVisible(false);
-        newVehicle.setVisible(true);
+        showOnly(newVehicle);
     }
 
     void leaveNew() {
@@ -515,6 +557,9 @@ public final class MainWindow {
         board.setTextSize(times);
         strips.setTextSize(times);
         make.setTextSize(times);
+        for (FloorPane pane : List.of(measure, fit, housing, place)) {
+            pane.setTextSize(times);
+        }
     }
 
     void setTheme(Theme theme) {
@@ -555,6 +600,15 @@ public final class MainWindow {
         make.refresh();
         steer.refresh();
         compare.refresh();
+        for (FloorPane pane : List.of(measure, fit, housing, place)) {
+            pane.relabel();
+            pane.refresh();
+        }
+    }
+
+    /** The pane for measuring, for what is set up before it. */
+    public MeasurePane measure() {
+        return measure;
     }
 
     /** The board, for what is set up before it. */
@@ -592,6 +646,8 @@ public final class MainWindow {
         playback.stop();
         trouble.dispose();
         steer.dispose();
+        measure.dispose();
+        floorStates.dispose();
         board.dispose();
         rescue.finish();
     }

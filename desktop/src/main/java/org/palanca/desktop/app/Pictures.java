@@ -60,6 +60,13 @@ final class Pictures {
             state.axleProperty().set(AxlePlace.REAR);
             state.stepProperty().set(Step.GOALS);
         });
+        view(folder, "measure", () -> {
+            state.stepProperty().set(Step.MEASURE);
+            window.measure().hold("horn right", "kick right");
+        });
+        view(folder, "axle", () -> state.stepProperty().set(Step.AXLE));
+        view(folder, "housing", () -> state.stepProperty().set(Step.HOUSING));
+        view(folder, "place", () -> state.stepProperty().set(Step.PLACE));
         view(folder, "make", () -> state.stepProperty().set(Step.MAKE));
         view(folder, "new-vehicle", window::startNew);
         view(folder, "board-roadster", () -> {

@@ -12,7 +12,7 @@ import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
 
 /** Draws shapes and shop-drawing marks in a theme's lines. */
-final class Scribe {
+public final class Scribe {
     private static final double LINK_HALF_WIDTH = 3.2;
     private static final double MOUNT_RADIUS = 5.5;
 
@@ -21,13 +21,18 @@ final class Scribe {
     final double size;
 
     /** @param size of text against normal, 1 to 1.5 */
-    Scribe(GraphicsContext g, Theme theme, double size) {
+    /**
+     * A scribe for one frame.
+     *
+     * @param size of text against normal
+     */
+    public Scribe(GraphicsContext g, Theme theme, double size) {
         this.g = g;
         this.theme = theme;
         this.size = size;
     }
 
-    void clipped(Rectangle2D area, Runnable draw) {
+    public void clipped(Rectangle2D area, Runnable draw) {
         g.save();
         g.beginPath();
         // On whole pixels: only then does the toolkit clip by a rectangle instead of a mask, which costs ten times
@@ -40,17 +45,31 @@ final class Scribe {
         g.restore();
     }
 
-    void pen(Color colour, double width, double... dashes) {
+    /** Takes up a pen; dashes go stroke, gap, stroke … */
+    public void pen(Color colour, double width, double... dashes) {
         g.setStroke(colour);
         g.setLineWidth(width);
         g.setLineDashes(dashes);
     }
 
-    void line(double x1, double y1, double x2, double y2) {
+    /** The colours it draws with. */
+    public Theme theme() {
+        return theme;
+    }
+
+    /** What it draws on, for what has no method here. */
+    public GraphicsContext graphics() {
+        return g;
+    }
+
+    /** One stroke in the pen at hand. */
+    public void line(double x1, double y1, double x2, double y2) {
         g.strokeLine(x1, y1, x2, y2);
     }
 
-    void text(String text, double x, double y, TextAlignment side, Color colour, boolean figures, double points) {
+    /** Text about a point, in the figures' or the text's font. */
+    public void text(
+            String text, double x, double y, TextAlignment side, Color colour, boolean figures, double points) {
         g.setFill(colour);
         g.setFont(figures ? Fonts.figures(points * size) : Fonts.text(points * size));
         g.setTextAlign(side);
@@ -59,7 +78,8 @@ final class Scribe {
     }
 
     /** Text on a plate of the ground's colour, so that lines behind it do not cross it out. */
-    void plated(String text, double x, double y, TextAlignment side, Color colour, boolean figures, double points) {
+    public void plated(
+            String text, double x, double y, TextAlignment side, Color colour, boolean figures, double points) {
         double wide = text.length() * (figures ? 0.62 : 0.44) * points * size + 6;
         double left = side == TextAlignment.LEFT ? x - 3 : side == TextAlignment.RIGHT ? x - wide + 3 : x - wide / 2;
         double high = points * size * 1.15;
@@ -69,7 +89,7 @@ final class Scribe {
     }
 
     /** Shapes of an elevation; {@code quiet} draws all of them faint, as a ghost. */
-    void shapes(BoardLayout layout, Elevation elevation, List<Shape> shapes, boolean quiet) {
+    public void shapes(BoardLayout layout, Elevation elevation, List<Shape> shapes, boolean quiet) {
         for (Shape shape : shapes) {
             if (shape instanceof Shape.Path path) {
                 penFor(path.role(), quiet);
@@ -89,7 +109,7 @@ final class Scribe {
     }
 
     /** A path in the pen at hand. */
-    void path(BoardLayout layout, Elevation elevation, Shape.Path path) {
+    public void path(BoardLayout layout, Elevation elevation, Shape.Path path) {
         int n = path.points().size();
         double[] xs = new double[n];
         double[] ys = new double[n];
@@ -146,7 +166,7 @@ final class Scribe {
     }
 
     /** A mount: a punched centre in a scribed circle. */
-    void mount(double x, double y, Color colour) {
+    public void mount(double x, double y, Color colour) {
         g.setFill(theme.ground());
         g.fillOval(x - MOUNT_RADIUS, y - MOUNT_RADIUS, 2 * MOUNT_RADIUS, 2 * MOUNT_RADIUS);
         pen(colour, 1.6);
@@ -168,7 +188,7 @@ final class Scribe {
     }
 
     /** A centre mark: a cross in a circle. */
-    void centre(double x, double y, Color colour) {
+    public void centre(double x, double y, Color colour) {
         pen(colour, 1.8);
         g.strokeOval(x - 5, y - 5, 10, 10);
         line(x - 10, y, x + 10, y);
@@ -176,7 +196,7 @@ final class Scribe {
     }
 
     /** A dimension between two columns, with end strokes and its number in a gap. */
-    void dimensionAcross(double x1, double x2, double y, String text) {
+    public void dimensionAcross(double x1, double x2, double y, String text) {
         double left = Math.min(x1, x2);
         double right = Math.max(x1, x2);
         double half = text.length() * 4.2 * size + 6;
@@ -195,7 +215,7 @@ final class Scribe {
     }
 
     /** A dimension between two rows. */
-    void dimensionUp(double x, double y1, double y2, String text) {
+    public void dimensionUp(double x, double y1, double y2, String text) {
         pen(theme.hand(), 1);
         line(x, y1, x, y2);
         line(x - 5, y1, x + 5, y1);

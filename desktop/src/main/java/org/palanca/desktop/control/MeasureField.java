@@ -27,6 +27,7 @@ public final class MeasureField extends TextField {
     private double value = Double.NaN;
     private String shown = "";
     private boolean wrong;
+    private Runnable cleared;
 
     /**
      * @param quantity what is typed
@@ -67,6 +68,23 @@ public final class MeasureField extends TextField {
         }
     }
 
+    /** Shows that there is no value, with a hint of what it would come out as. */
+    public void showNone(String hint) {
+        boolean typing = isFocused() && !getText().equals(shown);
+        value = Double.NaN;
+        shown = "";
+        setPromptText(hint);
+        if (!typing) {
+            setText("");
+            wrong(false);
+        }
+    }
+
+    /** Lets the field be emptied; without this the old value comes back. */
+    public void setOnCleared(Runnable action) {
+        cleared = action;
+    }
+
     /** Whether something is typed that has not taken effect. */
     public boolean editing() {
         return !getText().equals(shown);
@@ -90,6 +108,13 @@ public final class MeasureField extends TextField {
 
     private void commit() {
         String text = getText().strip();
+        if (text.isEmpty() && cleared != null && !shown.isEmpty()) {
+            shown = "";
+            value = Double.NaN;
+            wrong(false);
+            cleared.run();
+            return;
+        }
         if (text.equals(shown) || text.isEmpty()) {
             setText(shown);
             if (wrong) {

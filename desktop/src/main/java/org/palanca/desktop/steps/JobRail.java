@@ -55,6 +55,11 @@ public final class JobRail extends VBox {
         buttons.get(step).requestFocus();
     }
 
+    /** Shows a step's name; its state follows when it is known. */
+    public void name(Step step) {
+        names.get(step).setText(words.get().text(step.key()));
+    }
+
     /** Shows a step's state in words; a held step says what holds it. */
     public void show(Step step, String how, boolean held) {
         names.get(step).setText(words.get().text(step.key()));

@@ -2,12 +2,16 @@ package org.palanca.desktop.steps;
 
 import java.util.Locale;
 
-/** The steps that work so far, in the order of the job. */
+/** The steps of the job that work so far, in their order. */
 public enum Step {
     GOALS,
+    MEASURE,
+    AXLE,
+    HOUSING,
     LINKS,
     STEER,
     COMPARE,
+    PLACE,
     MAKE;
 
     /** Start of the step's word keys. */

@@ -1,0 +1,197 @@
+package org.palanca.desktop.board;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.geometry.Rectangle2D;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Region;
+import javafx.scene.text.TextAlignment;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.desktop.theme.Theme;
+import org.palanca.drawing.AxleDrawing;
+import org.palanca.drawing.Elevation;
+import org.palanca.drawing.Shape;
+import org.palanca.result.AxleModel;
+import org.palanca.survey.Box;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Words;
+
+/** The vehicle in elevations that line up, without travel pad: what is drawn on it is the subclass's. */
+public abstract class FloorBoard extends Region {
+    private static final double GAP = 10;
+    private static final double TITLE = 18;
+    private static final double ROOM = 0.14;
+
+    private final Canvas canvas = new Canvas();
+    private final Supplier<Words> words;
+    private final Supplier<Theme> theme;
+    private final boolean withRear;
+    private BoardLayout layout;
+    private double size = 1;
+
+    /** @param withRear whether the view from behind stands beside the side view */
+    protected FloorBoard(Supplier<Words> words, Supplier<Theme> theme, boolean withRear) {
+        this.words = words;
+        this.theme = theme;
+        this.withRear = withRear;
+        getStyleClass().add("board");
+        getChildren().add(canvas);
+        setMinSize(200, 160);
+        setPrefSize(400, 300);
+    }
+
+    /** Places that must be in view; at least two. */
+    protected abstract List<Vector3D> inView();
+
+    /** Draws one elevation; its area is clipped already. */
+    protected abstract void paint(Scribe scribe, BoardLayout board, Elevation elevation);
+
+    /** Draws what lies over all elevations. */
+    protected void paintOver(Scribe scribe) {
+        // Nothing by itself.
+    }
+
+    protected Words words() {
+        return words.get();
+    }
+
+    /** Sets how large text is, 1 for normal. */
+    public void setTextSize(double times) {
+        size = times;
+        requestLayout();
+    }
+
+    protected double textSize() {
+        return size;
+    }
+
+    @Override
+    protected void layoutChildren() {
+        canvas.setWidth(getWidth());
+        canvas.setHeight(getHeight());
+        draw();
+    }
+
+    /** Draws everything anew. */
+    public void draw() {
+        if (canvas.getWidth() < 80 || canvas.getHeight() < 80) {
+            return;
+        }
+        layout = lay(inView(), canvas.getWidth(), canvas.getHeight());
+        Theme colours = theme.get();
+        GraphicsContext g = canvas.getGraphicsContext2D();
+        g.setFill(colours.ground());
+        g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        Scribe scribe = new Scribe(g, colours, size);
+        for (Elevation elevation : Elevation.values()) {
+            if (elevation != Elevation.REAR || withRear) {
+                Rectangle2D area = layout.area(elevation);
+                scribe.clipped(area, () -> paint(scribe, layout, elevation));
+                scribe.text(
+                        words().text("board." + elevation.name().toLowerCase(Locale.ROOT)),
+                        area.getMinX() + 4,
+                        area.getMinY() + 9 * size,
+                        TextAlignment.LEFT,
+                        colours.second(),
+                        false,
+                        13);
+            }
+        }
+        paintOver(scribe);
+    }
+
+    private BoardLayout lay(List<Vector3D> places, double width, double height) {
+        double[] along =
+                range(places.stream().mapToDouble(Elevation.SIDE::across).toArray());
+        double[] lateral = range(places.stream().mapToDouble(Elevation.TOP::up).toArray());
+        double[] up = range(places.stream().mapToDouble(Elevation.SIDE::up).toArray());
+        double run = along[1] - along[0];
+        double wide = lateral[1] - lateral[0];
+        double tall = up[1] - up[0];
+        double title = TITLE * size;
+        double across = withRear ? run + wide : run;
+        double scale = Math.max(
+                10,
+                Math.min((width - (withRear ? 3 : 2) * GAP) / across, (height - 3 * GAP - 2 * title) / (tall + wide)));
+        double sideHeight = (height - 3 * GAP) * (tall * scale + title) / ((tall + wide) * scale + 2 * title);
+        double rearWidth = withRear ? (width - 3 * GAP) * wide / across : 1;
+        double sideWidth = withRear ? width - 3 * GAP - rearWidth : width - 2 * GAP;
+        Rectangle2D side = new Rectangle2D(GAP, GAP, Math.max(1, sideWidth), Math.max(1, sideHeight));
+        Rectangle2D top = new Rectangle2D(
+                GAP, 2 * GAP + sideHeight, Math.max(1, sideWidth), Math.max(1, height - 3 * GAP - sideHeight));
+        Rectangle2D rear = new Rectangle2D(2 * GAP + sideWidth, GAP, Math.max(1, rearWidth), Math.max(1, sideHeight));
+        Rectangle2D none = new Rectangle2D(width - 1, height - 1, 1, 1);
+        return new BoardLayout(
+                side,
+                withRear ? rear : none,
+                top,
+                none,
+                scale,
+                (along[0] + along[1]) / 2,
+                (lateral[0] + lateral[1]) / 2,
+                (up[0] + up[1]) / 2 + title / 2 / scale);
+    }
+
+    private static double[] range(double[] values) {
+        double least = Double.MAX_VALUE;
+        double most = -Double.MAX_VALUE;
+        for (double value : values) {
+            least = Math.min(least, value);
+            most = Math.max(most, value);
+        }
+        return new double[] {least - ROOM, most + ROOM};
+    }
+
+    /** The elevation under the pointer. */
+    protected Optional<Elevation> elevation(MouseEvent event) {
+        return layout == null ? Optional.empty() : layout.elevation(event.getX(), event.getY());
+    }
+
+    protected Optional<BoardLayout> scales() {
+        return Optional.ofNullable(layout);
+    }
+
+    /** The vehicle as it is planned, faint, with ground and centreline. */
+    protected void plan(Scribe scribe, BoardLayout board, Elevation elevation, Vehicle vehicle) {
+        scribe.shapes(board, elevation, AxleDrawing.surroundings(vehicle, elevation), true);
+        for (Axle axle : vehicle.axles()) {
+            scribe.shapes(board, elevation, AxleDrawing.axle(new AxleModel(vehicle, axle.place()), elevation), true);
+        }
+        lines(scribe, board, elevation);
+    }
+
+    /** Ground or centreline. */
+    protected void lines(Scribe scribe, BoardLayout board, Elevation elevation) {
+        Rectangle2D area = board.area(elevation);
+        if (elevation == Elevation.TOP) {
+            scribe.pen(scribe.theme().faint(), 1.2, 14, 4, 3, 4);
+        } else {
+            scribe.pen(scribe.theme().second(), 1.4);
+        }
+        double y = board.y(elevation, 0);
+        scribe.line(area.getMinX(), y, area.getMaxX(), y);
+    }
+
+    /** A box as it is seen. */
+    protected static Shape.Path box(Box box, Elevation elevation) {
+        Vector3D low = new Vector3D(box.rear(), box.right(), box.bottom());
+        Vector3D high = new Vector3D(box.front(), box.left(), box.top());
+        double x1 = elevation.across(low);
+        double x2 = elevation.across(high);
+        double y1 = elevation.up(low);
+        double y2 = elevation.up(high);
+        return new Shape.Path(
+                Shape.Role.BODY,
+                List.of(
+                        new Shape.Point(x1, y1),
+                        new Shape.Point(x2, y1),
+                        new Shape.Point(x2, y2),
+                        new Shape.Point(x1, y2)),
+                true);
+    }
+}

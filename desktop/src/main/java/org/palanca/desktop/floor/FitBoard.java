@@ -1,0 +1,203 @@
+package org.palanca.desktop.floor;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.text.TextAlignment;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.desktop.board.BoardLayout;
+import org.palanca.desktop.board.FloorBoard;
+import org.palanca.desktop.board.Scribe;
+import org.palanca.desktop.theme.Theme;
+import org.palanca.drawing.AxleDrawing;
+import org.palanca.drawing.Elevation;
+import org.palanca.fit.ShaftRun;
+import org.palanca.fit.SquareCheck;
+import org.palanca.fit.TyreRoom;
+import org.palanca.geometry.Side;
+import org.palanca.result.AxleModel;
+import org.palanca.result.WheelTravel;
+import org.palanca.survey.Box;
+import org.palanca.survey.adjust.Adjustment;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Driveline;
+import org.palanca.vehicle.Obstacle;
+import org.palanca.vehicle.Surroundings;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.WheelWell;
+import org.palanca.words.Words;
+
+/** An axle in its wells: at ride, at the tightest pose as a ghost, with what it comes near to, its shaft and its diagonals. */
+final class FitBoard extends FloorBoard {
+    private Vehicle vehicle;
+    private AxlePlace place;
+    private Adjustment adjustment;
+    private AxleModel ride;
+    private AxleModel tight;
+    private Optional<TyreRoom.Room> least = Optional.empty();
+
+    FitBoard(Supplier<Words> words, Supplier<Theme> theme) {
+        super(words, theme, true);
+        setId("fit-board");
+    }
+
+    /** Shows an axle; the tightest room of it is drawn at its pose. */
+    void show(Vehicle next, AxlePlace at, Adjustment measured) {
+        vehicle = next;
+        place = at;
+        adjustment = measured;
+        ride = new AxleModel(next, at);
+        tight = new AxleModel(next, at);
+        Surroundings around = next.build().surroundings(at);
+        boolean known = around.well().isPresent() || !around.obstacles().isEmpty();
+        least = known ? TyreRoom.of(next, at).least().stream().findFirst() : Optional.empty();
+        least.ifPresent(room -> tight.moveTo(room.pose()));
+        draw();
+    }
+
+    @Override
+    protected List<Vector3D> inView() {
+        List<Vector3D> places = new ArrayList<>();
+        if (vehicle == null) {
+            return List.of(Vector3D.ZERO, Vector3D.PLUS_I);
+        }
+        Axle axle = ride.axle();
+        double line = axle.lineX(vehicle.wheelbase());
+        double radius = axle.tyre().diameter() / 2;
+        double half = axle.track() / 2 + axle.tyre().width() / 2;
+        places.add(new Vector3D(line - radius - 0.25, half + 0.1, 0));
+        places.add(new Vector3D(
+                line + radius + 0.25,
+                -half - 0.1,
+                axle.tyre().diameter() + axle.travel().bump()));
+        Surroundings around = vehicle.build().surroundings(place);
+        around.well().ifPresent(well -> places.add(new Vector3D(line + well.frontEdge(), well.outer(), well.top())));
+        around.driveline().ifPresent(shaft -> places.add(shaft.output()));
+        return places;
+    }
+
+    @Override
+    protected void paint(Scribe scribe, BoardLayout board, Elevation elevation) {
+        if (vehicle == null) {
+            return;
+        }
+        lines(scribe, board, elevation);
+        scribe.shapes(board, elevation, AxleDrawing.surroundings(vehicle, elevation), true);
+        if (least.isPresent() && !least.get().pose().equals(WheelTravel.RIDE)) {
+            scribe.shapes(board, elevation, AxleDrawing.axle(tight, elevation), true);
+        }
+        scribe.shapes(board, elevation, AxleDrawing.axle(ride, elevation), false);
+        Surroundings around = vehicle.build().surroundings(place);
+        around.well().ifPresent(well -> well(scribe, board, elevation, well));
+        for (Obstacle obstacle : around.obstacles()) {
+            obstacle(scribe, board, elevation, obstacle);
+        }
+        around.driveline().ifPresent(line -> shaft(scribe, board, elevation, line));
+        if (elevation == Elevation.TOP) {
+            diagonals(scribe, board, around);
+        }
+    }
+
+    private void well(Scribe scribe, BoardLayout board, Elevation elevation, WheelWell well) {
+        double line = ride.axle().lineX(vehicle.wheelbase());
+        for (Side side : Side.values()) {
+            double in = side.sign() * well.inner();
+            double out = side.sign() * well.outer();
+            Box box = new Box(
+                    line + well.rearEdge(),
+                    line + well.frontEdge(),
+                    Math.min(in, out),
+                    Math.max(in, out),
+                    ride.axle().tyre().loadedRadius(),
+                    well.top());
+            scribe.pen(scribe.theme().hand(), 1.8);
+            scribe.path(board, elevation, box(box, elevation));
+        }
+        if (elevation == Elevation.REAR) {
+            TyreRoom room = TyreRoom.of(vehicle, place);
+            room.rooms().stream()
+                    .filter(one -> one.pose().equals(WheelTravel.RIDE) && one.side() == Side.RIGHT)
+                    .forEach(one -> dimension(scribe, board, one, well));
+        }
+    }
+
+    private void dimension(Scribe scribe, BoardLayout board, TyreRoom.Room room, WheelWell well) {
+        double up = ride.axle().tyre().loadedRadius();
+        String text = words().units().text(room.metres(), Quantity.LENGTH).replace("-", "−");
+        double level = board.y(Elevation.REAR, up + ride.axle().tyre().diameter() * 0.32);
+        if (room.wall() == TyreRoom.Wall.INNER) {
+            double wall = board.x(Elevation.REAR, well.inner());
+            scribe.dimensionAcross(wall, wall + room.metres() * board.scale(), level, text);
+        } else if (room.wall() == TyreRoom.Wall.OUTER) {
+            double lip = board.x(Elevation.REAR, well.outer());
+            scribe.dimensionAcross(lip - room.metres() * board.scale(), lip, level - 20 * textSize(), text);
+        } else if (room.wall() == TyreRoom.Wall.TOP) {
+            double roof = board.y(Elevation.REAR, well.top());
+            scribe.dimensionUp(
+                    board.x(Elevation.REAR, ride.axle().track() / 2), roof, roof + room.metres() * board.scale(), text);
+        }
+    }
+
+    private void obstacle(Scribe scribe, BoardLayout board, Elevation elevation, Obstacle obstacle) {
+        boolean hit = least.isPresent() && least.get().obstacle().equals(obstacle.name());
+        scribe.pen(hit ? scribe.theme().limit() : scribe.theme().second(), hit ? 2.2 : 1.3);
+        scribe.path(board, elevation, box(obstacle.room(), elevation));
+        if (elevation == Elevation.TOP || hit) {
+            Vector3D middle = obstacle.room().middle();
+            double x = Math.max(
+                    board.area(elevation).getMinX() + 60,
+                    Math.min(board.area(elevation).getMaxX() - 60, board.x(elevation, elevation.across(middle))));
+            scribe.plated(
+                    obstacle.name(),
+                    x,
+                    board.y(elevation, elevation.up(middle)) - 12 * textSize(),
+                    TextAlignment.CENTER,
+                    hit ? scribe.theme().limit() : scribe.theme().second(),
+                    false,
+                    13);
+        }
+    }
+
+    private void shaft(Scribe scribe, BoardLayout board, Elevation elevation, Driveline line) {
+        ShaftRun run = ShaftRun.at(ride, line);
+        double x1 = board.x(elevation, elevation.across(line.output()));
+        double y1 = board.y(elevation, elevation.up(line.output()));
+        double x2 = board.x(elevation, elevation.across(run.pinion()));
+        double y2 = board.y(elevation, elevation.up(run.pinion()));
+        scribe.pen(scribe.theme().line(), 3);
+        scribe.line(x1, y1, x2, y2);
+        scribe.centre(x1, y1, scribe.theme().line());
+        scribe.centre(x2, y2, scribe.theme().line());
+        if (elevation == Elevation.SIDE) {
+            scribe.plated(
+                    words().units().text(run.length(), Quantity.LENGTH),
+                    (x1 + x2) / 2,
+                    (y1 + y2) / 2 - 14 * textSize(),
+                    TextAlignment.CENTER,
+                    scribe.theme().line(),
+                    true,
+                    14);
+        }
+    }
+
+    private void diagonals(Scribe scribe, BoardLayout board, Surroundings around) {
+        SquareCheck.of(adjustment, around).flatMap(SquareCheck::diagonals).ifPresent(crossed -> {
+            scribe.pen(scribe.theme().hand(), 1.2, 9, 5);
+            tape(scribe, board, crossed.leftMark(), around.rightEnd());
+            tape(scribe, board, crossed.rightMark(), around.leftEnd());
+        });
+    }
+
+    private void tape(Scribe scribe, BoardLayout board, String one, String other) {
+        Vector3D a = adjustment.place(one);
+        Vector3D b = adjustment.place(other);
+        scribe.line(
+                board.x(Elevation.TOP, Elevation.TOP.across(a)),
+                board.y(Elevation.TOP, Elevation.TOP.up(a)),
+                board.x(Elevation.TOP, Elevation.TOP.across(b)),
+                board.y(Elevation.TOP, Elevation.TOP.up(b)));
+    }
+}

@@ -1,0 +1,359 @@
+package org.palanca.desktop.floor;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.DoubleConsumer;
+import java.util.function.DoubleSupplier;
+import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.TilePane;
+import javafx.scene.layout.VBox;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.control.MeasureField;
+import org.palanca.fit.FitWords;
+import org.palanca.fit.TyreRoom;
+import org.palanca.survey.Mark;
+import org.palanca.survey.adjust.Adjustment;
+import org.palanca.units.Lengths;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.Driveline;
+import org.palanca.vehicle.Surroundings;
+import org.palanca.vehicle.Tyre;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.WheelWell;
+import org.palanca.vehicle.Wheels;
+import org.palanca.words.Message;
+import org.palanca.words.Words;
+
+/** Place the axle: the tyre in its well at every pose that matters, square under the frame, and where the shaft runs. */
+public final class FitPane extends FloorPane {
+    private static final double FORM = 190;
+
+    private final FitBoard board;
+    private final VBox form = new VBox(4);
+    private final List<Runnable> refreshers = new ArrayList<>();
+    private final ComboBox<String> leftEnd = new ComboBox<>();
+    private final ComboBox<String> rightEnd = new ComboBox<>();
+    private boolean filling;
+
+    public FitPane(Context context) {
+        super(context);
+        board = new FitBoard(wordsSupplier(), themeSupplier());
+        setId("fit-pane");
+        VBox.setVgrow(board, Priority.ALWAYS);
+        ScrollPane scroll = new ScrollPane(form);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setPrefHeight(FORM);
+        scroll.setMinHeight(FORM);
+        form.getStyleClass().add("form");
+        getChildren().setAll(board, scroll);
+        leftEnd.setId("fit-left-end");
+        rightEnd.setId("fit-right-end");
+        leftEnd.setOnAction(event -> ends());
+        rightEnd.setOnAction(event -> ends());
+        relabel();
+    }
+
+    private Surroundings around() {
+        return build().surroundings(place());
+    }
+
+    private Axle axle() {
+        return vehicle().axle(place()).orElseThrow();
+    }
+
+    /** A well that just fits what is planned, to be corrected by the tape. */
+    private WheelWell well() {
+        return around().well().orElseGet(() -> {
+            Axle axle = axle();
+            double radius = axle.tyre().diameter() / 2;
+            double half = axle.tyre().width() / 2;
+            return new WheelWell(
+                    -radius - 2 * TyreRoom.USUAL,
+                    radius + 2 * TyreRoom.USUAL,
+                    axle.tyre().loadedRadius() + radius + axle.travel().bump() + TyreRoom.USUAL,
+                    axle.track() / 2 - half - 2 * TyreRoom.USUAL,
+                    axle.track() / 2 + half + 2 * TyreRoom.USUAL,
+                    TyreRoom.USUAL);
+        });
+    }
+
+    private Driveline driveline() {
+        return around().driveline().orElseGet(() -> {
+            double line = axle().lineX(vehicle().wheelbase());
+            double inward = -place().outward();
+            return new Driveline(
+                    new Vector3D(
+                            line + inward * vehicle().wheelbase() * 0.5,
+                            0,
+                            axle().tyre().loadedRadius() + 0.2),
+                    Math.toRadians(3),
+                    Lengths.inches(12),
+                    0,
+                    0,
+                    Lengths.inches(3));
+        });
+    }
+
+    @Override
+    public void relabel() {
+        Words w = words();
+        refreshers.clear();
+        form.getChildren().clear();
+        TilePane tyre = group(w.text("fit.tyre"));
+        whole(tyre, "wheelbase", Vehicle::wheelbase, Vehicle::withWheelbase);
+        axleField(tyre, "track", Axle::track, (axle, v) -> wheels(axle, axle.tyre(), v));
+        axleField(
+                tyre,
+                "diameter",
+                axle -> axle.tyre().diameter(),
+                (axle, v) -> wheels(
+                        axle,
+                        new Tyre(
+                                v,
+                                axle.tyre().loadedRadius() * v / axle.tyre().diameter(),
+                                axle.tyre().width()),
+                        axle.track()));
+        axleField(
+                tyre,
+                "width",
+                axle -> axle.tyre().width(),
+                (axle, v) -> wheels(
+                        axle, new Tyre(axle.tyre().diameter(), axle.tyre().loadedRadius(), v), axle.track()));
+        TilePane well = group(w.text("fit.well"));
+        well(
+                well,
+                "rear_edge",
+                a -> -a.rearEdge(),
+                (a, v) -> new WheelWell(-v, a.frontEdge(), a.top(), a.inner(), a.outer(), a.wanted()));
+        well(
+                well,
+                "front_edge",
+                WheelWell::frontEdge,
+                (a, v) -> new WheelWell(a.rearEdge(), v, a.top(), a.inner(), a.outer(), a.wanted()));
+        well(
+                well,
+                "top",
+                WheelWell::top,
+                (a, v) -> new WheelWell(a.rearEdge(), a.frontEdge(), v, a.inner(), a.outer(), a.wanted()));
+        well(
+                well,
+                "inner",
+                WheelWell::inner,
+                (a, v) -> new WheelWell(a.rearEdge(), a.frontEdge(), a.top(), v, a.outer(), a.wanted()));
+        well(
+                well,
+                "outer",
+                WheelWell::outer,
+                (a, v) -> new WheelWell(a.rearEdge(), a.frontEdge(), a.top(), a.inner(), v, a.wanted()));
+        well(
+                well,
+                "wanted",
+                WheelWell::wanted,
+                (a, v) -> new WheelWell(a.rearEdge(), a.frontEdge(), a.top(), a.inner(), a.outer(), v));
+        TilePane shaft = group(w.text("fit.driveline"));
+        output(shaft, "out_ahead", Vector3D::getX, (at, v) -> new Vector3D(v, at.getY(), at.getZ()));
+        output(shaft, "out_left", Vector3D::getY, (at, v) -> new Vector3D(at.getX(), v, at.getZ()));
+        output(shaft, "out_up", Vector3D::getZ, (at, v) -> new Vector3D(at.getX(), at.getY(), v));
+        line(
+                shaft,
+                "out_angle",
+                Quantity.ANGLE,
+                Driveline::outputAngle,
+                (l, v) -> new Driveline(l.output(), v, l.reach(), l.offset(), l.drop(), l.slip()));
+        line(
+                shaft,
+                "reach",
+                Quantity.LENGTH,
+                Driveline::reach,
+                (l, v) -> new Driveline(l.output(), l.outputAngle(), v, l.offset(), l.drop(), l.slip()));
+        line(
+                shaft,
+                "offset",
+                Quantity.LENGTH,
+                Driveline::offset,
+                (l, v) -> new Driveline(l.output(), l.outputAngle(), l.reach(), v, l.drop(), l.slip()));
+        line(
+                shaft,
+                "drop",
+                Quantity.LENGTH,
+                Driveline::drop,
+                (l, v) -> new Driveline(l.output(), l.outputAngle(), l.reach(), l.offset(), v, l.slip()));
+        line(
+                shaft,
+                "slip",
+                Quantity.LENGTH,
+                Driveline::slip,
+                (l, v) -> new Driveline(l.output(), l.outputAngle(), l.reach(), l.offset(), l.drop(), v));
+        FlowPane ends = new FlowPane(
+                12, 6, Labels.over(w.text("fit.left_end"), leftEnd), Labels.over(w.text("fit.right_end"), rightEnd));
+        form.getChildren().addAll(Labels.of(w.text("fit.ends"), "form-title"), ends);
+    }
+
+    private static Axle wheels(Axle axle, Tyre tyre, double track) {
+        return axle.withWheels(
+                new Wheels(tyre, track, axle.wheels().camber(), axle.wheels().toe()));
+    }
+
+    private TilePane group(String title) {
+        TilePane tiles = new TilePane(12, 6);
+        form.getChildren().addAll(Labels.of(title, "form-title"), tiles);
+        return tiles;
+    }
+
+    private void field(TilePane group, String name, Quantity quantity, DoubleSupplier get, DoubleConsumer set) {
+        MeasureField field = new MeasureField(quantity, wordsSupplier(), set, complaints());
+        field.setId("fit-" + name.replace('_', '-'));
+        group.getChildren().add(Labels.over(words().text("fit.field." + name), field, quantity, wordsSupplier()));
+        refreshers.add(() -> field.show(get.getAsDouble()));
+    }
+
+    private void whole(
+            TilePane group, String name, ToDoubleFunction<Vehicle> get, BiFunction<Vehicle, Double, Vehicle> with) {
+        field(
+                group,
+                name,
+                Quantity.LENGTH,
+                () -> get.applyAsDouble(vehicle()),
+                value -> planned(name, with.apply(vehicle(), value)));
+    }
+
+    private void axleField(
+            TilePane group, String name, ToDoubleFunction<Axle> get, BiFunction<Axle, Double, Axle> with) {
+        field(
+                group,
+                name,
+                Quantity.LENGTH,
+                () -> get.applyAsDouble(axle()),
+                value -> planned(name, vehicle().withAxle(with.apply(axle(), value))));
+    }
+
+    private void planned(String name, Vehicle next) {
+        if (!document().change(next, Message.of("change.goal", words().text("fit.field." + name)), "")) {
+            refresh();
+        }
+    }
+
+    private void well(
+            TilePane group,
+            String name,
+            ToDoubleFunction<WheelWell> get,
+            BiFunction<WheelWell, Double, WheelWell> with) {
+        field(
+                group,
+                name,
+                Quantity.LENGTH,
+                () -> get.applyAsDouble(well()),
+                value -> known(name, around().withWell(with.apply(well(), value))));
+    }
+
+    private void line(
+            TilePane group,
+            String name,
+            Quantity quantity,
+            ToDoubleFunction<Driveline> get,
+            BiFunction<Driveline, Double, Driveline> with) {
+        field(
+                group,
+                name,
+                quantity,
+                () -> get.applyAsDouble(driveline()),
+                value -> known(name, around().withDriveline(with.apply(driveline(), value))));
+    }
+
+    private void output(
+            TilePane group, String name, ToDoubleFunction<Vector3D> get, BiFunction<Vector3D, Double, Vector3D> with) {
+        Function<Double, Driveline> moved = value -> {
+            Driveline old = driveline();
+            return new Driveline(
+                    with.apply(old.output(), value),
+                    old.outputAngle(),
+                    old.reach(),
+                    old.offset(),
+                    old.drop(),
+                    old.slip());
+        };
+        field(
+                group,
+                name,
+                Quantity.LENGTH,
+                () -> get.applyAsDouble(driveline().output()),
+                value -> known(name, around().withDriveline(moved.apply(value))));
+    }
+
+    private void known(String name, Surroundings next) {
+        change(build -> build.with(place(), next), "fit", words().text("fit.field." + name));
+    }
+
+    private void ends() {
+        boolean both = leftEnd.getValue() != null && rightEnd.getValue() != null;
+        if (!filling && both) {
+            change(
+                    build -> build.with(place(), around().withEnds(leftEnd.getValue(), rightEnd.getValue())),
+                    "fit",
+                    words().text("fit.ends"));
+        }
+    }
+
+    @Override
+    public void setTextSize(double times) {
+        board.setTextSize(times);
+    }
+
+    @Override
+    protected void show() {
+        if (vehicle().axle(place()).isEmpty()) {
+            return;
+        }
+        refreshers.forEach(Runnable::run);
+        Adjustment adjustment = Adjustment.of(build().survey());
+        filling = true;
+        List<String> names = build().survey().marks().stream().map(Mark::name).toList();
+        for (ComboBox<String> box : List.of(leftEnd, rightEnd)) {
+            if (!box.getItems().equals(names)) {
+                box.getItems().setAll(names);
+            }
+        }
+        leftEnd.setValue(around().leftEnd().isEmpty() ? null : around().leftEnd());
+        rightEnd.setValue(around().rightEnd().isEmpty() ? null : around().rightEnd());
+        filling = false;
+        board.show(vehicle(), place(), adjustment);
+        showSide(FitWords.of(vehicle(), place(), adjustment));
+    }
+
+    /** What is not as wanted comes first, and the first of it is the headline. */
+    private void showSide(List<FitWords.Said> said) {
+        Words w = words();
+        Optional<FitWords.Said> worst = said.stream().filter(one -> !one.good()).findFirst();
+        String headline = said.isEmpty()
+                ? w.text("fit.start")
+                : worst.map(one -> w.text(one.message())).orElse(w.text("fit.fits"));
+        Label first = Labels.sentence(headline, "side-headline");
+        first.setId("fit-headline");
+        if (worst.isPresent()) {
+            first.getStyleClass().add("limit");
+        }
+        sideColumn().getChildren().setAll(first);
+        List<FitWords.Said> rest = new ArrayList<>(said);
+        worst.ifPresent(rest::remove);
+        rest.sort((a, b) -> Boolean.compare(a.good(), b.good()));
+        for (FitWords.Said one : rest) {
+            Label label = Labels.sentence(
+                    (one.good() ? "" : w.text("fit.mark") + " ") + w.text(one.message()),
+                    one.good() ? "working-why" : "limit");
+            label.setMinHeight(Region.USE_PREF_SIZE);
+            sideColumn().getChildren().add(label);
+        }
+    }
+}

@@ -1,0 +1,238 @@
+package org.palanca.desktop.floor;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.function.Consumer;
+import java.util.function.DoubleFunction;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import javafx.geometry.VPos;
+import javafx.scene.control.Button;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.control.MeasureField;
+import org.palanca.housing.PurchasedPart;
+import org.palanca.units.Quantity;
+import org.palanca.words.Words;
+
+/** Bought parts and how each meets the part it goes on. */
+final class PartsEditor extends VBox {
+    private final HousingPane pane;
+    private final List<PurchasedPart> parts;
+
+    PartsEditor(HousingPane pane, List<PurchasedPart> parts) {
+        this.pane = pane;
+        this.parts = parts;
+        setSpacing(8);
+        for (int i = 0; i < parts.size(); i++) {
+            getChildren().add(row(i));
+        }
+        TextField name = new TextField();
+        name.setId("part-new");
+        name.setPromptText(pane.words().text("parts.new"));
+        name.setOnAction(event -> add(name.getText()));
+        Button add = new Button(pane.words().text("parts.add"));
+        add.setId("part-add");
+        add.setOnAction(event -> add(name.getText()));
+        getChildren().add(new FlowPane(8, 6, name, add));
+    }
+
+    private void add(String name) {
+        if (!name.isBlank()) {
+            List<PurchasedPart> next = new ArrayList<>(parts);
+            next.add(new PurchasedPart(
+                    name.strip(),
+                    "",
+                    OptionalInt.empty(),
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty(),
+                    Optional.empty(),
+                    Optional.empty()));
+            pane.setParts(next);
+        }
+    }
+
+    private void set(int index, PurchasedPart part) {
+        List<PurchasedPart> next = new ArrayList<>(parts);
+        next.set(index, part);
+        pane.setParts(next);
+    }
+
+    private FlowPane row(int i) {
+        Words w = pane.words();
+        PurchasedPart p = parts.get(i);
+        FlowPane row = new FlowPane(8, 4);
+        row.setRowValignment(VPos.BOTTOM);
+        row.getChildren()
+                .add(Labels.over(
+                        w.text("parts.name"),
+                        text(
+                                i,
+                                "name",
+                                p.name(),
+                                13,
+                                value -> set(
+                                        i,
+                                        new PurchasedPart(
+                                                value,
+                                                p.matesWith(),
+                                                p.bolts(),
+                                                p.boltCircle(),
+                                                p.pilot(),
+                                                p.bore(),
+                                                p.thread(),
+                                                p.hand())))));
+        row.getChildren()
+                .add(Labels.over(
+                        w.text("parts.goes_on"),
+                        text(
+                                i,
+                                "mate",
+                                p.matesWith(),
+                                13,
+                                value -> set(
+                                        i,
+                                        new PurchasedPart(
+                                                p.name(),
+                                                value,
+                                                p.bolts(),
+                                                p.boltCircle(),
+                                                p.pilot(),
+                                                p.bore(),
+                                                p.thread(),
+                                                p.hand())))));
+        String bolts = p.bolts().isPresent() ? Integer.toString(p.bolts().getAsInt()) : "";
+        row.getChildren()
+                .add(Labels.over(w.text("parts.bolts_field"), text(i, "bolts", bolts, 3, value -> bolts(i, value))));
+        row.getChildren()
+                .add(measure(
+                        i,
+                        "circle",
+                        "parts.circle_field",
+                        p.boltCircle(),
+                        value -> new PurchasedPart(
+                                p.name(), p.matesWith(), p.bolts(), value, p.pilot(), p.bore(), p.thread(), p.hand())));
+        row.getChildren()
+                .add(measure(
+                        i,
+                        "pilot",
+                        "parts.pilot_field",
+                        p.pilot(),
+                        value -> new PurchasedPart(
+                                p.name(),
+                                p.matesWith(),
+                                p.bolts(),
+                                p.boltCircle(),
+                                value,
+                                p.bore(),
+                                p.thread(),
+                                p.hand())));
+        row.getChildren()
+                .add(measure(
+                        i,
+                        "bore",
+                        "parts.bore_field",
+                        p.bore(),
+                        value -> new PurchasedPart(
+                                p.name(),
+                                p.matesWith(),
+                                p.bolts(),
+                                p.boltCircle(),
+                                p.pilot(),
+                                value,
+                                p.thread(),
+                                p.hand())));
+        row.getChildren()
+                .add(Labels.over(
+                        w.text("parts.thread_field"),
+                        text(
+                                i,
+                                "thread",
+                                p.thread().orElse(""),
+                                6,
+                                value -> set(
+                                        i,
+                                        new PurchasedPart(
+                                                p.name(),
+                                                p.matesWith(),
+                                                p.bolts(),
+                                                p.boltCircle(),
+                                                p.pilot(),
+                                                p.bore(),
+                                                value.isBlank() ? Optional.empty() : Optional.of(value),
+                                                p.hand())))));
+        row.getChildren().add(hand(i, w));
+        Button gone = new Button("✕");
+        gone.getStyleClass().add("pad-button");
+        gone.setAccessibleText(w.text("parts.remove", p.name()));
+        gone.setOnAction(
+                event -> pane.setParts(parts.stream().filter(one -> one != p).toList()));
+        row.getChildren().add(gone);
+        return row;
+    }
+
+    private Button hand(int i, Words w) {
+        PurchasedPart p = parts.get(i);
+        Button hand = new Button(w.text("parts.hand_field."
+                + p.hand().map(one -> one.name().toLowerCase(Locale.ROOT)).orElse("none")));
+        hand.setId("part-hand-" + i);
+        Optional<PurchasedPart.Hand> next = p.hand().isEmpty()
+                ? Optional.of(PurchasedPart.Hand.RIGHT)
+                : p.hand().get() == PurchasedPart.Hand.RIGHT ? Optional.of(PurchasedPart.Hand.LEFT) : Optional.empty();
+        hand.setOnAction(event -> set(
+                i,
+                new PurchasedPart(
+                        p.name(), p.matesWith(), p.bolts(), p.boltCircle(), p.pilot(), p.bore(), p.thread(), next)));
+        return hand;
+    }
+
+    private void bolts(int i, String text) {
+        PurchasedPart p = parts.get(i);
+        if (!text.isEmpty() && !text.matches("[1-9]\\d?")) {
+            pane.complain(pane.words().text("parts.bolts_number", text));
+            return;
+        }
+        OptionalInt count = text.isEmpty() ? OptionalInt.empty() : OptionalInt.of(Integer.parseInt(text));
+        set(
+                i,
+                new PurchasedPart(
+                        p.name(), p.matesWith(), count, p.boltCircle(), p.pilot(), p.bore(), p.thread(), p.hand()));
+    }
+
+    private TextField text(int i, String what, String shown, int columns, Consumer<String> entered) {
+        TextField field = new TextField(shown);
+        field.setId("part-" + what + "-" + i);
+        field.setPrefColumnCount(columns);
+        Runnable take = () -> {
+            if (!field.getText().strip().equals(shown)) {
+                entered.accept(field.getText().strip());
+            }
+        };
+        field.setOnAction(event -> take.run());
+        field.focusedProperty().addListener((o, before, now) -> {
+            if (!now) {
+                take.run();
+            }
+        });
+        return field;
+    }
+
+    private VBox measure(
+            int i, String what, String key, OptionalDouble shown, Function<OptionalDouble, PurchasedPart> with) {
+        DoubleFunction<PurchasedPart> typed = value -> with.apply(OptionalDouble.of(value));
+        Supplier<PurchasedPart> cleared = () -> with.apply(OptionalDouble.empty());
+        MeasureField field = new MeasureField(
+                Quantity.LENGTH, pane.wordsSupplier(), value -> set(i, typed.apply(value)), pane.complaints());
+        field.setId("part-" + what + "-" + i);
+        field.setOnCleared(() -> set(i, cleared.get()));
+        shown.ifPresentOrElse(field::show, () -> field.showNone(""));
+        return Labels.over(pane.words().text(key), field, Quantity.LENGTH, pane.wordsSupplier());
+    }
+}

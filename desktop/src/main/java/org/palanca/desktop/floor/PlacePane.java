@@ -1,0 +1,418 @@
+package org.palanca.desktop.floor;
+
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.geometry.VPos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.desktop.control.FractionText;
+import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.control.MeasureField;
+import org.palanca.fit.SquareCheck;
+import org.palanca.io.sheet.PlacingPage;
+import org.palanca.io.sheet.SheetHead;
+import org.palanca.placing.AsPlaced;
+import org.palanca.placing.Effect;
+import org.palanca.placing.PlacingOrder;
+import org.palanca.placing.PlacingSheet;
+import org.palanca.result.ResultWords;
+import org.palanca.survey.Axis;
+import org.palanca.survey.Reading;
+import org.palanca.survey.adjust.Adjustment;
+import org.palanca.units.Lengths;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.Found;
+import org.palanca.vehicle.MountRef;
+import org.palanca.words.Message;
+import org.palanca.words.Words;
+import org.palanca.work.WorkOrder;
+import org.palanca.work.WorkStep;
+
+/** Place: what the tape must show to put a mount where the board has it, what it showed, and what that does to the design. */
+public final class PlacePane extends FloorPane {
+    private static final double DRAWN = 250;
+    private static final int EFFECTS = 6;
+
+    private final Prints prints;
+    private final InkView drawing;
+    private final FlowPane mounts = new FlowPane(6, 6);
+    private final VBox page = new VBox(8);
+    private final WorkOrderView order;
+    private double tolerance = PlacingSheet.USUAL_TOLERANCE;
+    private double hole;
+    private double bolt;
+    private String chosen = "";
+    private PlacingOrder placing;
+
+    /** Writes placing sheets. */
+    public interface Prints {
+        /** The sheet of one mount, or of all where none is named. */
+        void print(Optional<String> mount, double tolerance, double slop);
+    }
+
+    public PlacePane(Context context, Prints prints) {
+        super(context);
+        this.prints = prints;
+        setId("place-pane");
+        drawing = new InkView(themeSupplier());
+        drawing.setId("place-drawing");
+        drawing.setPrefHeight(DRAWN);
+        drawing.setMinHeight(DRAWN);
+        ScrollPane scroll = new ScrollPane(page);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        page.getStyleClass().add("form");
+        mounts.getStyleClass().add("floor-entry");
+        getChildren().setAll(mounts, drawing, scroll);
+        order = new WorkOrderView(log -> change(build -> build.withLog(log), "work"), complaints(), this::objection);
+    }
+
+    @Override
+    public void relabel() {
+        refresh();
+    }
+
+    @Override
+    public void setTextSize(double times) {
+        drawing.setMinHeight(DRAWN);
+    }
+
+    private double slop() {
+        return hole > 0 && bolt > 0 ? PlacingSheet.slop(hole, bolt) : 0;
+    }
+
+    @Override
+    protected void show() {
+        if (vehicle().axle(place()).isEmpty()) {
+            return;
+        }
+        Words w = words();
+        Adjustment adjustment = Adjustment.of(build().survey());
+        placing = PlacingOrder.of(vehicle(), adjustment, place());
+        List<String> names = placing.mounts().stream().map(MountRef::mount).toList();
+        if (!names.contains(chosen)) {
+            chosen = names.isEmpty() ? "" : next(names);
+        }
+        mounts.getChildren()
+                .setAll(names.stream()
+                        .map(name -> mountButton(name, names.indexOf(name) + 1))
+                        .toList());
+        page.getChildren().clear();
+        Optional<PlacingSheet> sheet = slop() >= tolerance
+                ? Optional.empty()
+                : PlacingSheet.of(vehicle(), adjustment, new MountRef(place(), chosen), tolerance, slop());
+        if (sheet.isEmpty()) {
+            drawing.show(List.of());
+            page.getChildren().add(Labels.sentence(w.text("placing.too_few_marks"), "big-sentence"));
+            page.getChildren().add(settings(w));
+        } else {
+            SheetHead head = new SheetHead(vehicle(), "", LocalDate.now(ZoneId.systemDefault()), w);
+            drawing.show(PlacingPage.drawing(head, adjustment, sheet.get()));
+            page.getChildren().add(table(sheet.get(), w));
+            sheet.get().faces().forEach(face -> page.getChildren().add(face(face, w)));
+            page.getChildren().add(settings(w));
+            page.getChildren().add(loses(sheet.get(), w));
+        }
+        showSide(sheet, w);
+    }
+
+    /** The first that has not been read back. */
+    private String next(List<String> names) {
+        return names.stream()
+                .filter(name -> build().found(new MountRef(place(), name)).isEmpty())
+                .findFirst()
+                .orElse(names.get(0));
+    }
+
+    private ToggleButton mountButton(String name, int number) {
+        boolean back = build().found(new MountRef(place(), name)).isPresent();
+        ToggleButton button = new ToggleButton(number + "  " + name + (back ? "  ✓" : ""));
+        button.setId("place-" + name.replace(' ', '-'));
+        button.setSelected(name.equals(chosen));
+        button.setMinWidth(USE_PREF_SIZE);
+        button.setOnAction(event -> {
+            chosen = name;
+            refresh();
+        });
+        return button;
+    }
+
+    // --- The readings ----------------------------------------------------------------------------------------------
+
+    private GridPane table(PlacingSheet sheet, Words w) {
+        GridPane grid = new GridPane();
+        grid.setHgap(18);
+        grid.setVgap(5);
+        String[] heads = {"", "placing.from_mark", "placing.reads", "placing.allowed", "placing.found"};
+        for (int i = 1; i < heads.length; i++) {
+            grid.add(Labels.of(w.text(heads[i]), "second"), i, 0);
+        }
+        List<PlacingSheet.Tape> all = new ArrayList<>(sheet.tapes());
+        all.addAll(sheet.checks());
+        Optional<Found> found = build().found(sheet.mount());
+        for (int i = 0; i < all.size(); i++) {
+            PlacingSheet.Tape tape = all.get(i);
+            boolean check = i >= sheet.tapes().size();
+            Reading reading = tape.reading();
+            String from = reading.kind().between()
+                    ? w.text(check ? "placing.check_from" : "placing.tape_from", reading.from())
+                    : w.text("placing.height");
+            Label name = Labels.of(from, check ? "second" : "step-name");
+            name.setMinWidth(Region.USE_PREF_SIZE);
+            FractionText must = new FractionText(check ? 1.3 : 1.9);
+            must.setId("must-" + (i + 1));
+            must.show(w.units().format(reading.value(), Quantity.LENGTH));
+            must.setAlignment(Pos.CENTER_LEFT);
+            MeasureField blank = new MeasureField(
+                    Quantity.LENGTH, wordsSupplier(), value -> found(sheet, reading, value), complaints());
+            blank.setId("found-" + (i + 1));
+            blank.setOnCleared(() -> forget(sheet, reading));
+            found.flatMap(one -> taken(one, reading))
+                    .ifPresentOrElse(taken -> blank.show(taken.value()), () -> blank.showNone(""));
+            grid.add(Labels.of(Integer.toString(i + 1), "step-name"), 0, i + 1);
+            grid.add(name, 1, i + 1);
+            grid.add(must, 2, i + 1);
+            grid.add(Labels.of("± " + fine(tape.allowed(), w), "second"), 3, i + 1);
+            grid.add(Labels.withUnit(blank, Quantity.LENGTH, wordsSupplier()), 4, i + 1);
+        }
+        return grid;
+    }
+
+    private static String fine(double metres, Words w) {
+        return w.units().length().inches()
+                ? Lengths.nearest(Math.floor(metres / Lengths.INCH * 32) / 32 * Lengths.INCH, 32)
+                                .text() + " in"
+                : Lengths.decimal(metres * 1000, 1) + " mm";
+    }
+
+    private static Optional<Reading> taken(Found found, Reading wanted) {
+        return found.readings().stream().filter(wanted::sameAs).findFirst();
+    }
+
+    private void found(PlacingSheet sheet, Reading reading, double value) {
+        List<Reading> next = others(sheet, reading);
+        next.add(reading.withValues(List.of(value)));
+        change(
+                build -> build.with(new Found(sheet.mount(), next)),
+                "found",
+                sheet.mount().mount());
+    }
+
+    private void forget(PlacingSheet sheet, Reading reading) {
+        change(
+                build -> build.with(new Found(sheet.mount(), others(sheet, reading))),
+                "found",
+                sheet.mount().mount());
+    }
+
+    private List<Reading> others(PlacingSheet sheet, Reading reading) {
+        List<Reading> others = new ArrayList<>(
+                build().found(sheet.mount()).map(Found::readings).orElse(List.of()));
+        others.removeIf(reading::sameAs);
+        return others;
+    }
+
+    private Label face(PlacingSheet.Face face, Words w) {
+        String turn = Math.abs(face.turn()) < Math.toRadians(0.05)
+                ? w.text("placing.turn_straight")
+                : w.text(
+                        face.turn() > 0 ? "placing.turn_left_forward" : "placing.turn_right_forward",
+                        Message.angle(Math.abs(face.turn())));
+        String slope = w.text(face.slope() < 0 ? "placing.down" : "placing.up", Message.angle(Math.abs(face.slope())));
+        return Labels.sentence(
+                w.text(
+                        "placing.face",
+                        face.link(),
+                        Message.angle(face.tilt()),
+                        turn,
+                        slope,
+                        Message.angle(face.allowed())),
+                "working-why");
+    }
+
+    private FlowPane settings(Words w) {
+        MeasureField within = new MeasureField(
+                Quantity.LENGTH, wordsSupplier(), value -> setting(() -> tolerance = value), complaints());
+        within.setId("place-tolerance");
+        within.show(tolerance);
+        MeasureField holeField =
+                new MeasureField(Quantity.LENGTH, wordsSupplier(), value -> setting(() -> hole = value), complaints());
+        holeField.setId("place-hole");
+        holeField.setOnCleared(() -> setting(() -> hole = 0));
+        MeasureField boltField =
+                new MeasureField(Quantity.LENGTH, wordsSupplier(), value -> setting(() -> bolt = value), complaints());
+        boltField.setId("place-bolt");
+        boltField.setOnCleared(() -> setting(() -> bolt = 0));
+        if (hole > 0) {
+            holeField.show(hole);
+        } else {
+            holeField.showNone("");
+        }
+        if (bolt > 0) {
+            boltField.show(bolt);
+        } else {
+            boltField.showNone("");
+        }
+        Button one = new Button(w.text("placing.print_one"));
+        one.setId("place-print");
+        one.getStyleClass().add("main-action");
+        one.setOnAction(event -> prints.print(Optional.of(chosen), tolerance, slop()));
+        Button all = new Button(w.text("placing.print_all"));
+        all.setId("place-print-all");
+        all.setOnAction(event -> prints.print(Optional.empty(), tolerance, slop()));
+        FlowPane row = new FlowPane(
+                12,
+                6,
+                one,
+                all,
+                Labels.over(w.text("placing.tolerance"), within, Quantity.LENGTH, wordsSupplier()),
+                Labels.over(w.text("placing.hole"), holeField, Quantity.LENGTH, wordsSupplier()),
+                Labels.over(w.text("placing.bolt"), boltField, Quantity.LENGTH, wordsSupplier()));
+        row.setRowValignment(VPos.BOTTOM);
+        return row;
+    }
+
+    private void setting(Runnable set) {
+        double[] before = {tolerance, hole, bolt};
+        set.run();
+        if (tolerance <= 0 || slop() >= tolerance) {
+            complain(words().text("placing.slop_too_large", Message.length(slop()), Message.length(tolerance)));
+            tolerance = before[0];
+            hole = before[1];
+            bolt = before[2];
+        }
+        refresh();
+    }
+
+    private VBox loses(PlacingSheet sheet, Words w) {
+        VBox box = new VBox(2, Labels.of(w.text("placing.loses", Message.length(tolerance)), "form-title"));
+        for (Effect effect : Effect.within(vehicle(), sheet.mount(), tolerance).stream()
+                .limit(3)
+                .toList()) {
+            box.getChildren().add(effect(effect, effect.leavesBand() ? "placing.loss_out" : "placing.loss", w));
+        }
+        String slop =
+                slop() > 0 ? w.text("placing.slop", small(2 * slop(), w), small(slop(), w)) : w.text("placing.no_slop");
+        box.getChildren().add(Labels.sentence(slop, "second"));
+        return box;
+    }
+
+    private static Label effect(Effect effect, String key, Words w) {
+        return Labels.sentence(
+                w.text(
+                        key,
+                        ResultWords.name(effect.result(), w),
+                        w.units()
+                                .text(effect.planned(), effect.result().quantity())
+                                .replace("-", "−"),
+                        w.units()
+                                .text(effect.there(), effect.result().quantity())
+                                .replace("-", "−")),
+                effect.leavesBand() ? "limit" : "working-why");
+    }
+
+    private static String small(double metres, Words w) {
+        return w.units().length().inches()
+                ? Lengths.decimal(metres / Lengths.INCH, 3) + " in"
+                : Lengths.decimal(metres * 1000, 1) + " mm";
+    }
+
+    // --- What was found --------------------------------------------------------------------------------------------
+
+    private void showSide(Optional<PlacingSheet> sheet, Words w) {
+        VBox side = sideColumn();
+        side.getChildren().clear();
+        if (sheet.isPresent()) {
+            Optional<AsPlaced> placed =
+                    build().found(sheet.get().mount()).flatMap(found -> AsPlaced.of(vehicle(), found));
+            Label headline = Labels.sentence(
+                    placed.map(one -> off(one, w))
+                            .orElse(w.text("placing.start", sheet.get().mount().mount())),
+                    "side-headline");
+            headline.setId("place-headline");
+            side.getChildren().add(headline);
+            placed.ifPresent(one -> {
+                if (one.off().getNorm() > tolerance) {
+                    headline.getStyleClass().add("limit");
+                }
+                one.remarks()
+                        .forEach(remark -> side.getChildren().add(Labels.sentence(w.text(remark.message()), "limit")));
+                one.effects().stream()
+                        .filter(effect -> effect.severity() > 1e-4)
+                        .limit(EFFECTS)
+                        .forEach(effect -> side.getChildren()
+                                .add(effect(effect, effect.leavesBand() ? "placing.now_out" : "placing.now", w)));
+            });
+        }
+        side.getChildren().add(Labels.of(w.text("placing.order"), "form-title"));
+        WorkOrder work = new WorkOrder(place().id() + ".placing", placing.steps(), build().log());
+        order.show(work, w);
+        side.getChildren().add(order);
+        placing.hidden()
+                .forEach(hidden -> side.getChildren()
+                        .add(Labels.sentence(
+                                w.text(
+                                        "placing.hidden",
+                                        hidden.by(),
+                                        hidden.reading().from(),
+                                        hidden.behind()),
+                                "second")));
+        side.getChildren().add(Labels.sentence(w.text("sheet.caution"), "caution"));
+    }
+
+    private static String off(AsPlaced placed, Words w) {
+        Vector3D off = placed.off();
+        return w.text(
+                "placing.off",
+                placed.mount().mount(),
+                small(off.getNorm(), w),
+                along(off.getX(), "placing.ahead", "placing.behind", w),
+                along(off.getY(), "side.left", "side.right", w),
+                along(off.getZ(), "placing.high", "placing.low", w),
+                small(
+                        Math.max(
+                                placed.deviation(Axis.AHEAD),
+                                Math.max(placed.deviation(Axis.LEFT), placed.deviation(Axis.UP))),
+                        w));
+    }
+
+    private static String along(double metres, String positive, String negative, Words w) {
+        return small(Math.abs(metres), w) + " " + w.text(metres >= 0 ? positive : negative);
+    }
+
+    /** A mount is not read back, and the axle not square, against what the tape says. */
+    private Optional<Message> objection(WorkStep step) {
+        if (step.name().equals("placing.read_back")) {
+            Optional<AsPlaced> placed = build().found(new MountRef(place(), step.subject()))
+                    .flatMap(found -> AsPlaced.of(vehicle(), found));
+            if (placed.isEmpty()) {
+                return Optional.of(Message.of("placing.not_read", step.subject()));
+            }
+            double off = placed.get().off().getNorm();
+            return off > tolerance
+                    ? Optional.of(Message.of(
+                            "placing.too_far", step.subject(), small(off, words()), Message.length(tolerance)))
+                    : Optional.empty();
+        }
+        if (step.name().equals("placing.square")) {
+            return SquareCheck.of(Adjustment.of(build().survey()), build().surroundings(place()))
+                    .flatMap(SquareCheck::diagonals)
+                    .filter(crossed -> Math.abs(crossed.off()) > SquareCheck.COMMON_RULE)
+                    .map(crossed -> Message.of("placing.not_square", small(Math.abs(crossed.off()), words())));
+        }
+        return Optional.empty();
+    }
+}

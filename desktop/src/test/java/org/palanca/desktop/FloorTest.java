@@ -1,0 +1,414 @@
+package org.palanca.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.palanca.units.Lengths.inches;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.junit.jupiter.api.Test;
+import org.palanca.desktop.control.FractionText;
+import org.palanca.desktop.steps.Step;
+import org.palanca.drawing.Elevation;
+import org.palanca.housing.HousingSize;
+import org.palanca.io.json.VehicleFile;
+import org.palanca.survey.Instrument;
+import org.palanca.survey.Mark;
+import org.palanca.survey.Reading;
+import org.palanca.survey.ReadingKind;
+import org.palanca.survey.Survey;
+import org.palanca.survey.adjust.Adjustment;
+import org.palanca.units.Lengths;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Build;
+import org.palanca.vehicle.Found;
+import org.palanca.vehicle.MountRef;
+import org.palanca.work.StepEntry;
+
+/** From the floor to the tacked mount, as a builder walks it in the demo: measure, axle, housing, place, print, read back. */
+class FloorTest extends WindowTest {
+    private Build build() {
+        return window.document().vehicle().build();
+    }
+
+    private Survey survey() {
+        return build().survey();
+    }
+
+    private String label(String id) {
+        onFx(() -> {});
+        return lookup(id).queryAs(Label.class).getText();
+    }
+
+    private Point2D mark(String name, Elevation elevation) {
+        onFx(() -> {});
+        return window.measure().onScreen(name, elevation);
+    }
+
+    /** Presses a control wherever it has been scrolled to. */
+    private void press(String id) {
+        onFx(() -> {
+            Node node = lookup(id).query();
+            node.requestFocus();
+            node.fireEvent(new javafx.event.ActionEvent());
+        });
+    }
+
+    /** Types into a field that may have to be scrolled to. */
+    private void enter(String id, String text) {
+        onFx(() -> {
+            TextInputControl field = lookup(id).query();
+            field.requestFocus();
+            field.setText(text);
+        });
+        push(KeyCode.ENTER);
+        onFx(() -> {});
+    }
+
+    private void hold(String first, String second) {
+        clickOn(mark(first, Elevation.TOP));
+        clickOn(mark(second, Elevation.TOP));
+    }
+
+    private void step(Step step) {
+        clickOn("#step-" + step.name().toLowerCase(Locale.ROOT));
+        onFx(() -> {});
+        assertThat(window.state().stepProperty().get()).isEqualTo(step);
+    }
+
+    private Optional<Reading> reading(ReadingKind kind, String from, String to) {
+        Reading wanted = Reading.of(kind, from, to, 1);
+        return survey().readings().stream().filter(wanted::sameAs).findFirst();
+    }
+
+    /** The odd reading of the demo is named, taken away and taken again; then nothing is odd. */
+    @Test
+    void theOddReadingIsFoundAndTakenAgain() {
+        step(Step.MEASURE);
+        assertThat(label("#survey-headline"))
+                .contains("Most likely wrong: tape horn right to kick right", "One inch off");
+        hold("horn right", "kick right");
+        assertThat(label("#measure-hint")).contains("taken 1 ×", "the others say 79", "other side 79 1/8 in");
+        Reading wrong =
+                reading(ReadingKind.DISTANCE, "horn right", "kick right").orElseThrow();
+        press("#drop-reading-" + survey().readings().indexOf(wrong));
+        assertThat(reading(ReadingKind.DISTANCE, "horn right", "kick right")).isEmpty();
+        type("#measure-value", "79 1/8");
+        assertThat(reading(ReadingKind.DISTANCE, "horn right", "kick right")
+                        .orElseThrow()
+                        .value())
+                .isCloseTo(inches(79.125), within(1e-9));
+        assertThat(label("#survey-headline")).doesNotContain("Most likely wrong");
+        assertThat(Adjustment.of(survey()).odd()).isEmpty();
+        // The field is ready for a repeat, which is averaged.
+        write("79 3/16").push(KeyCode.ENTER);
+        onFx(() -> {});
+        assertThat(label("#measure-hint")).contains("taken 2 ×");
+        push(KeyCode.CONTROL, KeyCode.Z);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(reading(ReadingKind.DISTANCE, "horn right", "kick right")).contains(wrong);
+    }
+
+    @Test
+    void glovesTypeOnTheKeypad() {
+        step(Step.MEASURE);
+        hold("step left", "tail left");
+        for (String key : List.of("8", "5", "1-2")) {
+            press("#key-" + key);
+        }
+        assertThat(fieldText("#measure-value")).isEqualTo("85 1/2");
+        press("#key-take");
+        assertThat(reading(ReadingKind.DISTANCE, "step left", "tail left")
+                        .orElseThrow()
+                        .value())
+                .isCloseTo(inches(85.5), within(1e-9));
+    }
+
+    @Test
+    void aNewMarkIsNamedUntilItIsHeld() {
+        step(Step.MEASURE);
+        clickOn("#new-mark");
+        write("shock tower left");
+        Point2D kick = mark("kick left", Elevation.TOP);
+        clickOn(kick.add(40, -20));
+        onFx(() -> {});
+        Mark made = survey().mark("shock tower left").orElseThrow();
+        assertThat(made.near().getY()).isPositive();
+        assertThat(label("#survey-headline"))
+                .contains("shock tower left is not held fore and aft, sideways, up and down");
+        eventually(() -> lookup("#step-measure").query().getAccessibleText().contains("1 marks not held"));
+        onFx(() -> window.measure().hold("kick left", "shock tower left"));
+        type("#measure-value", "10 1/2");
+        onFx(() -> window.measure().hold("tail left", "shock tower left"));
+        type("#measure-value", "33");
+        onFx(() -> window.measure().hold("crossmember right", "shock tower left"));
+        type("#measure-value", "44 1/4");
+        assertThat(Adjustment.of(survey()).free("shock tower left")).isEmpty();
+        assertThat(label("#survey-headline")).doesNotContain("not held");
+    }
+
+    @Test
+    void slipsAreNamedWithTheLikelyFix() {
+        step(Step.MEASURE);
+        hold("kick left", "hanger left");
+        type("#measure-value", "41 3/x");
+        assertThat(trouble()).contains("Understood");
+        type("#measure-value", "-3");
+        assertThat(trouble()).contains("a distance is more than 0");
+        Reading good = reading(ReadingKind.DISTANCE, "kick left", "hanger left").orElseThrow();
+        press("#drop-reading-" + survey().readings().indexOf(good));
+        double foot = good.value() + inches(12);
+        type("#measure-value", Lengths.format(foot, window.words().units().length()));
+        assertThat(label("#survey-headline")).contains("tape kick left to hanger left", "One foot misread?");
+    }
+
+    @Test
+    void aGaugeIsListenedToAndItsReadingTaken() {
+        step(Step.MEASURE);
+        hold("horn left", "tail left");
+        press("#gauge-try-laser");
+        eventually(() -> label("#gauge-shows").matches("\\d.*in"));
+        press("#gauge-take");
+        Reading taken = survey().readings().stream()
+                .filter(one -> one.instrument() == Instrument.LASER)
+                .findFirst()
+                .orElseThrow();
+        assertThat(taken.value()).isCloseTo(1.2345, within(0.01));
+        press("#gauge-listen");
+        enter("#gauge-port", "1");
+        press("#gauge-listen");
+        assertThat(trouble()).contains("Nothing that can be used answers at port 1");
+    }
+
+    @Test
+    void pointsFromAFileAreLaidOverTheMarksAndPicked() throws IOException {
+        step(Step.MEASURE);
+        Adjustment adjustment = Adjustment.of(survey());
+        StringBuilder csv = new StringBuilder("name,x,y,z\n");
+        for (String name : List.of("horn left", "horn right", "kick left", "tail right")) {
+            csv.append(row(name, adjustment.place(name)));
+        }
+        csv.append(row("", adjustment.place("step left").add(new Vector3D(-0.2, -0.15, -0.1))));
+        nextAnswer = Files.writeString(folder.resolve("scan.csv"), csv.toString());
+        press("#import-points");
+        assertThat(trouble()).contains("5 points, taken as inches and laid over the marks", "0.000 in off");
+        Point2D step = mark("step left", Elevation.TOP);
+        Point2D kick = mark("kick left", Elevation.TOP);
+        double scale = (kick.getX() - step.getX())
+                / (adjustment.place("step left").getX()
+                        - adjustment.place("kick left").getX());
+        clickOn(step.add(0.2 * scale, -0.15 * scale));
+        assertThat(trouble()).contains("Name this point");
+        write("gearbox mount").push(KeyCode.ENTER);
+        onFx(() -> {});
+        Adjustment with = Adjustment.of(survey());
+        assertThat(with.place("gearbox mount").getZ())
+                .isCloseTo(adjustment.place("step left").getZ() - 0.1, within(0.001));
+        nextAnswer = Files.writeString(folder.resolve("bad.csv"), "x,y\n1,2\n");
+        press("#import-points");
+        assertThat(trouble()).contains("no column “z”");
+    }
+
+    /** In a frame of the scan's own: turned a quarter and shifted, in inches. */
+    private static String row(String name, Vector3D place) {
+        return String.format(
+                Locale.ROOT,
+                "%s,%.6f,%.6f,%.6f%n",
+                name,
+                (-place.getY() + 3) / 0.0254,
+                (place.getX() - 1) / 0.0254,
+                place.getZ() / 0.0254);
+    }
+
+    @Test
+    void aCutIsDrawnNamedAndHeldAgainstTheZones() {
+        step(Step.MEASURE);
+        press("#room-draw");
+        Point2D belly = mark("crossmember left", Elevation.TOP);
+        moveTo(belly.add(-60, 10))
+                .press(MouseButton.PRIMARY)
+                .moveTo(belly.add(-20, 40))
+                .release(MouseButton.PRIMARY);
+        onFx(() -> {});
+        assertThat(survey().cuts()).hasSize(3);
+        enter("#room-name", "notch for the exhaust");
+        enter("#room-bottom", "22");
+        assertThat(survey().cuts().get(2).name()).isEqualTo("notch for the exhaust");
+        Set<Node> said = lookup(node -> node instanceof Label text
+                        && text.getText()
+                                .contains("“notch for the exhaust” reaches into “frame rails ahead of the kick”"))
+                .queryAll();
+        assertThat(said).isNotEmpty();
+        enter("#room-front", "-200");
+        assertThat(trouble()).contains("inside out");
+    }
+
+    @Test
+    void whatTheTyreTouchesIsNamedUntilThereIsRoom() {
+        step(Step.AXLE);
+        assertThat(label("#fit-headline")).contains("The right tyre touches “filler neck, right” twisted");
+        enter("#fit-outer", "42");
+        assertThat(build().surroundings(AxlePlace.REAR).well().orElseThrow().outer())
+                .isCloseTo(inches(42), within(1e-9));
+        enter("#fit-track", "66");
+        assertThat(label("#fit-headline")).doesNotContain("filler neck");
+        eventually(() -> lookup("#step-axle").query().getAccessibleText().contains("not as wanted"));
+        enter("#fit-slip", "1/2");
+        assertThat(lookup(node -> node instanceof Label text && text.getText().contains("Order a longer slip"))
+                        .queryAll())
+                .isNotEmpty();
+    }
+
+    @Test
+    void whatIsTypedOfTheHousingSaysWhatToCut() {
+        step(Step.HOUSING);
+        assertThat(label("#housing-headline")).isEqualTo("Cut the left tube 20 9/16 in, the right one 20 15/16 in.");
+        assertThat(label("#housing-offset-tried")).contains("tubes with ends 23 3/16 in left, 21 1/16 in right");
+        enter("#housing-ends", "56");
+        assertThat(label("#housing-headline")).contains("comes out 5/8 in", "can’t all be right");
+        enter("#housing-wheel-faces", "");
+        assertThat(build().housing(AxlePlace.REAR).sizes()).doesNotContainKey(HousingSize.WHEEL_FACES);
+        assertThat(label("#housing-headline")).contains("Cut the left tube 20 1/4 in");
+        enter("#housing-ends", "12");
+        assertThat(label("#housing-headline")).contains("narrower than its centre section");
+        eventually(() -> lookup("#step-housing").query().getAccessibleText().contains("held: sizes"));
+    }
+
+    @Test
+    void dialReadingsSayWhereToBeadAndHoldsAskForThem() {
+        step(Step.HOUSING);
+        String[] values = {"6", "0", "-2", "1"};
+        String[] hours = {"12", "3", "6", "9"};
+        for (int i = 0; i < 3; i++) {
+            int at = i;
+            onFx(() -> ((TextInputControl) lookup("#dial-" + hours[at]).query()).setText(values[at]));
+        }
+        enter("#dial-9", "one");
+        assertThat(trouble()).contains("“one” is no dial reading");
+        enter("#dial-9", values[3]);
+        assertThat(build().housing(AxlePlace.REAR).left()).hasSize(3);
+        assertThat(label("#round-left-2")).contains("Pulled to 6 o’clock: next bead at 12");
+        press("#done-housing-parts-meet");
+        for (String step : List.of("mark-line", "cut-tubes", "bevel", "bar-in", "tack-quarters")) {
+            press("#done-housing-" + step);
+        }
+        press("#pass-housing-bar-spins-tacked");
+        enter("#reason", "");
+        assertThat(trouble()).contains("Write down why");
+        enter("#reason", "no bar for this bearing here");
+        List<StepEntry> log = build().log();
+        assertThat(log).hasSize(7);
+        assertThat(log.get(6).reason()).isEqualTo("no bar for this bearing here");
+        for (String step : List.of("tack-eighths", "dial-between", "short-beads", "cool", "dial-after")) {
+            press("#done-housing-" + step);
+        }
+        assertThat(trouble()).contains("no round of the dial after welding is written down");
+        assertThat(build().log()).hasSize(11);
+        eventually(() -> lookup("#step-housing").query().getAccessibleText().contains("step 11 of 21"));
+    }
+
+    @Test
+    void partsThatDoNotMeetHoldTheWork() {
+        step(Step.HOUSING);
+        enter("#part-circle-3", "4 5/8");
+        assertThat(label("#housing-headline")).contains("“brake plate, right” has a bolt circle of 4 5/8 in");
+        press("#done-housing-parts-meet");
+        assertThat(trouble()).contains("They won’t bolt together");
+        assertThat(build().log()).isEmpty();
+    }
+
+    @Test
+    void aMountIsPlacedPrintedAndReadBack() throws IOException {
+        step(Step.PLACE);
+        MountRef mount = new MountRef(AxlePlace.REAR, "upper frame left");
+        assertThat(label("#place-headline")).contains("Set upper frame left by tapes 1 to 4");
+        nextAnswer = folder.resolve("upper.pdf");
+        press("#place-print");
+        assertThat(notice()).contains("Written: ");
+        try (PDDocument document = Loader.loadPDF(nextAnswer.toFile())) {
+            assertThat(new PDFTextStripper().getText(document)).contains("upper frame left", "height over the floor");
+        }
+        press("#done-placing-at-ride");
+        press("#done-placing-marks-there");
+        press("#done-placing-set-upper-frame-left");
+        press("#done-placing-read-back-upper-frame-left");
+        assertThat(trouble()).contains("three readings at least are wanted");
+        double[] off = {0, 0, 0, 0.25};
+        for (int i = 0; i < off.length; i++) {
+            String must = lookup("#must-" + (i + 1)).queryAs(FractionText.class).plain();
+            double value = Lengths.parse(must, window.words().units().length()) + inches(off[i]);
+            enter(
+                    "#found-" + (i + 1),
+                    Lengths.format(value, window.words().units().length()));
+        }
+        Found found = build().found(mount).orElseThrow();
+        assertThat(found.readings()).hasSize(4);
+        assertThat(label("#place-headline"))
+                .startsWith("upper frame left is 0.2")
+                .contains("high", "Known to");
+        assertThat(lookup(node -> node instanceof Label text && text.getText().matches("Anti-squat: 129 % is now .*"))
+                        .queryAll())
+                .isNotEmpty();
+        press("#done-placing-read-back-upper-frame-left");
+        assertThat(trouble()).contains("in off, 1/8 in allowed");
+        enter("#place-tolerance", "1/2");
+        press("#done-placing-read-back-upper-frame-left");
+        assertThat(build().log()).hasSize(4);
+        enter("#place-hole", "2");
+        enter("#place-bolt", "1/2");
+        assertThat(trouble()).contains("leaves nothing of the 1/2 in allowed");
+    }
+
+    /** Whatever was measured, built, found and ticked is there again after saving, to the last bit. */
+    @Test
+    void nothingOfItIsLostInTheFile() throws Exception {
+        step(Step.MEASURE);
+        hold("step left", "tail left");
+        type("#measure-value", "85 1/2");
+        step(Step.HOUSING);
+        press("#done-housing-parts-meet");
+        step(Step.PLACE);
+        enter("#found-4", "24 3/4");
+        Path file = folder.resolve("walked.palanca.json");
+        nextAnswer = file;
+        push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.S);
+        onFx(() -> {});
+        assertThat(VehicleFile.open(file).vehicle()).isEqualTo(window.document().vehicle());
+        assertThat(VehicleFile.open(file).vehicle().build().found()).hasSize(1);
+    }
+
+    @Test
+    void withoutMarksEveryStepSaysWhereToBegin() {
+        onFx(() -> window.document()
+                .change(
+                        window.document().vehicle().withBuild(Build.NONE),
+                        org.palanca.words.Message.of("change.work"),
+                        ""));
+        step(Step.MEASURE);
+        assertThat(label("#survey-headline")).contains("Start with two marks on the floor");
+        step(Step.AXLE);
+        assertThat(label("#fit-headline")).contains("Measure the well");
+        step(Step.HOUSING);
+        assertThat(label("#housing-headline")).contains("Type what you know of the housing");
+        step(Step.PLACE);
+        assertThat(lookup(node -> node instanceof Label text && text.getText().contains("Measure the frame first"))
+                        .queryAll())
+                .isNotEmpty();
+    }
+}
