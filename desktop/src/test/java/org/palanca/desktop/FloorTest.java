@@ -103,7 +103,7 @@ class FloorTest extends WindowTest {
         assertThat(label("#survey-headline"))
                 .contains("Most likely wrong: tape horn right to kick right", "One inch off");
         hold("horn right", "kick right");
-        assertThat(label("#measure-hint")).contains("taken 1 ×", "the others say 79", "other side 79 1/8 in");
+        assertThat(label("#measure-hint")).contains("read 80 1/8 in", "the others say 79", "other side 79 1/8 in");
         Reading wrong =
                 reading(ReadingKind.DISTANCE, "horn right", "kick right").orElseThrow();
         press("#drop-reading-" + survey().readings().indexOf(wrong));
@@ -118,7 +118,7 @@ class FloorTest extends WindowTest {
         // The field is ready for a repeat, which is averaged.
         write("79 3/16").push(KeyCode.ENTER);
         onFx(() -> {});
-        assertThat(label("#measure-hint")).contains("taken 2 ×");
+        assertThat(label("#measure-hint")).contains("read 2 times");
         push(KeyCode.CONTROL, KeyCode.Z);
         push(KeyCode.CONTROL, KeyCode.Z);
         push(KeyCode.CONTROL, KeyCode.Z);

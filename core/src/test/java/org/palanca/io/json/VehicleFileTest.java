@@ -2,13 +2,17 @@ package org.palanca.io.json;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -17,11 +21,19 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.palanca.Examples;
 import org.palanca.geometry.Side;
+import org.palanca.housing.Housing;
 import org.palanca.result.AxleModel;
 import org.palanca.result.Result;
+import org.palanca.survey.Axis;
+import org.palanca.survey.Instrument;
+import org.palanca.survey.Mark;
+import org.palanca.survey.Reading;
+import org.palanca.survey.ReadingKind;
 import org.palanca.targets.Targets;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Build;
+import org.palanca.vehicle.Found;
 import org.palanca.vehicle.Hole;
 import org.palanca.vehicle.Linkage;
 import org.palanca.vehicle.Mount;
@@ -37,6 +49,7 @@ import org.palanca.vehicle.edit.MountMoves;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterSteering;
 import org.palanca.vehicle.layout.StarterVehicle;
+import org.palanca.work.StepEntry;
 
 class VehicleFileTest {
     @TempDir
@@ -95,6 +108,38 @@ class VehicleFileTest {
             shipped.replaceAll(line -> line.replaceAll("\\s", ""));
             assertThat(written).isEqualTo(shipped);
         }
+    }
+
+    /** A survey, a housing, what was found and ticked: each comes back as it was, and takes nothing where there is none. */
+    @Test
+    void whatIsKnownFromTheFloorComesBack() throws Exception {
+        Vehicle tarn = Examples.tarn();
+        Build build = tarn.build();
+        MountRef mount = new MountRef(AxlePlace.REAR, "upper frame left");
+        Reading slope = new Reading(
+                ReadingKind.SLOPE,
+                "horn left",
+                "upper frame left",
+                List.of(0.0174532925, -0.01),
+                Instrument.ANGLE_FINDER,
+                OptionalDouble.of(0.001));
+        Mark mark = new Mark("hook", new Vector3D(-1, 0, 0.5), Set.of(Axis.LEFT, Axis.UP), List.of("hook.jpg"));
+        Reading plumb = Reading.of(ReadingKind.PLUMB, "hook", "horn left");
+        Vehicle full = tarn.withBuild(build.withSurvey(build.survey().with(mark).with(plumb))
+                .with(new Found(mount, List.of(slope)))
+                .withLog(List.of(new StepEntry("rear.housing", "housing.bar_in", LocalDate.of(2024, 2, 29), "no bar")))
+                .with(AxlePlace.FRONT, Housing.empty().withEnds(Housing.Ends.KNUCKLE)));
+        Path file = folder.resolve("full.palanca.json");
+        VehicleFile.save(file, full);
+        Vehicle opened = VehicleFile.open(file).vehicle();
+        assertThat(opened.build().log()).isEqualTo(full.build().log());
+        assertThat(opened.build().housing(AxlePlace.FRONT).ends()).isEqualTo(Housing.Ends.KNUCKLE);
+        assertThat(opened.build().survey().mark("hook")).contains(mark);
+        assertThat(opened.build().found().get(0).readings().get(0).value()).isCloseTo(slope.value(), within(1e-8));
+        VehicleFile.save(file, opened);
+        assertThat(VehicleFile.open(file).vehicle()).isEqualTo(opened);
+        VehicleFile.save(file, tarn.withBuild(Build.NONE));
+        assertThat(Files.readString(file)).doesNotContain("\"build\"");
     }
 
     /** A drag ends between the file's digits; saving must not move the mount or any number by it. */
@@ -186,7 +231,20 @@ class VehicleFileTest {
                 "\"mirror_of\": \"lower frame left\" | \"mirror_of\": \"nothing\" | mirrors “nothing”",
                 "\"use\": \"trail\" | \"use\": \"boat\" | must be one of: trail, track, drag, street",
                 "\"side\": \"left\", | | needs one way of placing",
-                "\"upper frame right\": { | \"upper frame left\": { | named twice;first is on line"
+                "\"upper frame right\": { | \"upper frame left\": { | named twice;first is on line",
+                // What is known from the floor.
+                "\"from\": \"horn left\" | \"from\": \"horn lefft\" | no mark “horn lefft”;Did you mean “horn left”",
+                "\"kind\": \"height\" | \"kind\": \"hight\" | must be one of: distance, height, offset",
+                "\"kind\": \"ahead\" | \"kind\": \"slope\" | “to” is missing;“values_deg” is missing",
+                "\"to\": \"horn right\" | \"to\": \"horn left\" | goes from “horn left” to itself",
+                "\"rule\": \"never_cut\" | \"rule\": \"rather_not\" | must be one of: never_cut, may_bend, may_cut",
+                "\"rear_mm\": -3480 | \"rear_mm\": 3480 | “tank crossmember” is inside out",
+                "\"holds\": \"the frame\" | \"hold\": \"the frame\" | “hold” is not known",
+                "\"left_end_mark\": \"axle end left\" | \"left_end_mark\": \"axle and left\" | Did you mean “axle end left”",
+                "\"school\": \"ends_first\" | \"school\": \"no_school\" | must be one of: brackets_first, ends_first",
+                "\"stop_left\": 184.15 | \"stopp_left\": 184.15 | stopp_left",
+                "\"stage\": \"before\" | \"stage\": \"later\" | must be one of: before, between, after",
+                "\"log\": [ ] | \"log\": [ {\"job\": \"a\", \"step\": \"b\", \"date\": \"2026-02-31\"} ] | 2026-02-31"
             })
     void eachProblemIsNamedWithItsPlace(String what, String by, String expected) throws IOException {
         String text = Examples.text("tarn-4.palanca.json");

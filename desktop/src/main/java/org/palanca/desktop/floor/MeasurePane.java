@@ -320,9 +320,9 @@ public final class MeasurePane extends FloorPane {
         parts.add(w.text(SurveyRemark.phrase(wanted)));
         taken.filter(reading -> !reading.values().isEmpty())
                 .ifPresent(reading -> parts.add(w.text(
-                        "measure.taken",
-                        Integer.toString(reading.values().size()),
+                        reading.values().size() > 1 ? "measure.taken" : "measure.taken_once",
                         w.units().text(reading.value(), what.quantity()),
+                        Integer.toString(reading.values().size()),
                         w.units().text(reading.range(), what.quantity()))));
         Adjustment others = taken.map(adjustment::without).orElse(adjustment);
         others.expected(wanted)

@@ -238,7 +238,7 @@ final class RoomEditor {
             done.setId("room-done");
             done.getStyleClass().add("pad-button");
             done.setOnAction(event -> toggleDone(item));
-            card.getChildren().add(done);
+            card.getChildren().addAll(Labels.over(w.text("room.scheme"), schemes(item)), done);
         }
         if (item.kind() == Kind.SUPPORT) {
             TextField holds =
@@ -290,6 +290,23 @@ final class RoomEditor {
                         set(now.zones(), at, new Zone(name, now.zones().get(at).rule(), box)));
         };
         pane.change(build -> build.withSurvey(next), "room", name);
+    }
+
+    /** The scheme that wants a cut; the plan's cuts count for all. */
+    private ComboBox<String> schemes(Item item) {
+        Cut cut = survey().cuts().get(item.index());
+        ComboBox<String> box = new ComboBox<>();
+        box.setId("room-scheme");
+        String plan = pane.words().text("room.plan");
+        box.getItems().add(plan);
+        pane.vehicle().schemes().forEach(scheme -> box.getItems().add(scheme.name()));
+        box.setValue(cut.scheme().isEmpty() ? plan : cut.scheme());
+        box.valueProperty().addListener((o, before, now) -> {
+            String scheme = now.equals(plan) ? "" : now;
+            List<Cut> cuts = set(survey().cuts(), item.index(), new Cut(cut.name(), scheme, cut.room(), cut.done()));
+            pane.change(build -> build.withSurvey(build.survey().withCuts(cuts)), "room", cut.name());
+        });
+        return box;
     }
 
     private void toggleDone(Item item) {

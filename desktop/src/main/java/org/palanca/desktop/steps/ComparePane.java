@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -24,6 +25,9 @@ import org.palanca.desktop.theme.Theme;
 import org.palanca.result.Outcome;
 import org.palanca.result.Result;
 import org.palanca.result.ResultWords;
+import org.palanca.survey.Cut;
+import org.palanca.survey.adjust.Adjustment;
+import org.palanca.survey.adjust.CutPlan;
 import org.palanca.targets.Scorecard;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
@@ -200,12 +204,30 @@ public final class ComparePane extends ScrollPane {
                 new Label(column.out() == 0 ? w.text("rail.in_band") : w.text("rail.out", Long.toString(column.out())));
         out.getStyleClass().add(column.out() == 0 ? "second" : "limit");
         VBox head = new VBox(4, title, held, sketch, out);
+        removed(column, w).ifPresent(head.getChildren()::add);
         head.setPrefWidth(COLUMN);
         head.setMinWidth(COLUMN);
         if (!plan) {
             head.getChildren().add(actions(column, w));
         }
         return head;
+    }
+
+    /** What a way of holding the axle takes off the vehicle, and what goes with it. */
+    private static Optional<Label> removed(Comparison.Column column, Words w) {
+        CutPlan plan = CutPlan.of(Adjustment.of(column.vehicle().build().survey()), column.name());
+        if (plan.cuts().isEmpty()) {
+            return Optional.empty();
+        }
+        String cuts = plan.cuts().stream().map(Cut::name).collect(Collectors.joining(", "));
+        Label label = new Label(w.text(
+                plan.forbidden().isEmpty() ? "compare.removes" : "compare.removes_forbidden",
+                cuts,
+                Integer.toString(plan.marks().size()),
+                Integer.toString(plan.supports().size())));
+        label.getStyleClass().add(plan.forbidden().isEmpty() ? "second" : "limit");
+        label.setWrapText(true);
+        return Optional.of(label);
     }
 
     private FlowPane actions(Comparison.Column column, Words w) {
