@@ -35,6 +35,7 @@ public final class FitWords {
             room.ways().forEach(way -> said.add(way(way)));
         }
         SquareCheck.of(adjustment, around).ifPresent(square -> said.addAll(square(vehicle, place, square)));
+        parallel(vehicle, place, adjustment).ifPresent(said::add);
         around.driveline().ifPresent(line -> {
             ShaftOrder order = ShaftOrder.of(new AxleModel(vehicle, place), line);
             said.add(new Said(
@@ -54,6 +55,25 @@ public final class FitWords {
                             Message.length(order.slip()))));
         });
         return said;
+    }
+
+    /** Whether the two axles stand parallel, where both are measured. */
+    private static Optional<Said> parallel(Vehicle vehicle, AxlePlace place, Adjustment adjustment) {
+        AxlePlace other = place == AxlePlace.FRONT ? AxlePlace.REAR : AxlePlace.FRONT;
+        Optional<SquareCheck> here = SquareCheck.of(adjustment, vehicle.build().surroundings(place));
+        Optional<SquareCheck> there = SquareCheck.of(adjustment, vehicle.build().surroundings(other));
+        if (here.isEmpty() || there.isEmpty()) {
+            return Optional.empty();
+        }
+        double left = Math.abs(here.get().leftAhead() - there.get().leftAhead());
+        double right = Math.abs(here.get().rightAhead() - there.get().rightAhead());
+        return Optional.of(new Said(
+                Math.abs(left - right) <= SquareCheck.COMMON_RULE,
+                Message.of(
+                        "fit.parallel",
+                        Message.length(left),
+                        Message.length(right),
+                        Message.angle(Math.abs(here.get().thrust() - there.get().thrust())))));
     }
 
     private static Said room(TyreRoom.Room room, double wanted) {

@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.survey.Box;
 import org.palanca.survey.Reading;
+import org.palanca.survey.Support;
 import org.palanca.survey.adjust.Adjustment;
 import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
@@ -23,8 +24,9 @@ import org.palanca.work.WorkStep;
  *
  * @param mounts in order
  * @param hidden tapes that have to bend round a bracket in any order
+ * @param taken mounts whose bracket needs the room of a support
  */
-public record PlacingOrder(List<MountRef> mounts, List<Hidden> hidden) {
+public record PlacingOrder(List<MountRef> mounts, List<Hidden> hidden, List<Taken> taken) {
     /** A bracket with its tabs fills a ball of this radius [m]: 2 1/2 in, common practice, no source. */
     private static final double BRACKET = Lengths.inches(2.5);
 
@@ -37,9 +39,18 @@ public record PlacingOrder(List<MountRef> mounts, List<Hidden> hidden) {
      */
     public record Hidden(Reading reading, String behind, String by) {}
 
+    /**
+     * A mount whose bracket needs the room of a support.
+     *
+     * @param mount its name
+     * @param support what must be moved first
+     */
+    public record Taken(String mount, Support support) {}
+
     public PlacingOrder {
         mounts = List.copyOf(mounts);
         hidden = List.copyOf(hidden);
+        taken = List.copyOf(taken);
     }
 
     /** The order for an axle. */
@@ -62,7 +73,18 @@ public record PlacingOrder(List<MountRef> mounts, List<Hidden> hidden) {
             }
             order.add(new MountRef(place, next));
         }
-        return new PlacingOrder(order, hidden);
+        return new PlacingOrder(order, hidden, taken(vehicle, axle));
+    }
+
+    private static List<Taken> taken(Vehicle vehicle, Axle axle) {
+        List<Taken> taken = new ArrayList<>();
+        for (Mount mount : axle.mounts()) {
+            Vector3D at = axle.position(mount.name(), vehicle.wheelbase());
+            vehicle.build().survey().supports().stream()
+                    .filter(support -> support.room().distance(at) < BRACKET)
+                    .forEach(support -> taken.add(new Taken(mount.name(), support)));
+        }
+        return taken;
     }
 
     /** The first that hides no tape of those still waiting; where all do, the first. */

@@ -29,6 +29,10 @@ public record Surroundings(
         return new Surroundings(Optional.of(other), obstacles, driveline, leftEnd, rightEnd);
     }
 
+    public Surroundings withObstacles(List<Obstacle> other) {
+        return new Surroundings(well, other, driveline, leftEnd, rightEnd);
+    }
+
     public Surroundings withDriveline(Driveline other) {
         return new Surroundings(well, obstacles, Optional.of(other), leftEnd, rightEnd);
     }

@@ -20,6 +20,7 @@ import org.palanca.survey.Mark;
 import org.palanca.survey.Survey;
 import org.palanca.survey.adjust.Adjustment;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Surroundings;
@@ -166,6 +167,25 @@ class FitTest {
                 .orElseThrow();
         assertThat(crossed.toRightEnd()).isNotCloseTo(crossed.toLeftEnd(), within(0.005));
         assertThat(crossed.off()).isCloseTo(0, within(1e-12));
+    }
+
+    /** Hand-worked: 106 in on the left, 105 3/4 on the right, ends 56 in apart: a quarter in 56 out of parallel. */
+    @Test
+    void twoMeasuredAxlesAreHeldAgainstEachOther() {
+        EnumSet<Axis> all = EnumSet.allOf(Axis.class);
+        Survey survey = Survey.NONE
+                .with(new Mark("front left", new Vector3D(0, inches(28), 0.4), all))
+                .with(new Mark("front right", new Vector3D(0, -inches(28), 0.4), all))
+                .with(new Mark("rear left", new Vector3D(-inches(106), inches(28), 0.4), all))
+                .with(new Mark("rear right", new Vector3D(-inches(105.75), -inches(28), 0.4), all));
+        Vehicle measured = plan.withBuild(Build.NONE
+                .withSurvey(survey)
+                .with(AxlePlace.FRONT, Surroundings.NONE.withEnds("front left", "front right"))
+                .with(AxlePlace.REAR, Surroundings.NONE.withEnds("rear left", "rear right")));
+        assertThat(FitWords.of(measured, AxlePlace.REAR, Adjustment.of(survey)))
+                .filteredOn(said -> !said.good())
+                .extracting(said -> Examples.WORDS.text(said.message()))
+                .contains("Axle to axle: 106 in on the left, 105 3/4 in on the right, 0.3° out of parallel.");
     }
 
     /** Hand-worked: pinion level at 16 in, reach 13 in, gearbox at the same height: the shaft runs level, no angle. */

@@ -17,6 +17,7 @@ import org.palanca.survey.Cut;
 import org.palanca.survey.Floors;
 import org.palanca.survey.Mark;
 import org.palanca.survey.Reading;
+import org.palanca.survey.Support;
 import org.palanca.survey.Survey;
 import org.palanca.survey.adjust.Adjustment;
 import org.palanca.vehicle.AxlePlace;
@@ -248,6 +249,20 @@ class PlacingTest {
         MountRef mount = lower(vehicle);
         List<Reading> two = sheet(vehicle, mount).readings().subList(0, 1);
         assertThat(AsPlaced.of(vehicle, new Found(mount, two))).isEmpty();
+    }
+
+    @Test
+    void aSupportInTheWayOfABracketIsNamed() {
+        Vehicle vehicle = vehicle(RANDOM);
+        MountRef mount = lower(vehicle);
+        Vector3D at = Effect.position(vehicle, mount);
+        Box round = new Box(at.getX() - 0.1, at.getX(), at.getY(), at.getY() + 0.1, 0, at.getZ());
+        Survey stood = vehicle.build().survey().withSupports(List.of(new Support("stand", "the belly", round)));
+        Vehicle onStands = vehicle.withBuild(vehicle.build().withSurvey(stood));
+        assertThat(PlacingOrder.of(onStands, Adjustment.of(stood), AxlePlace.REAR)
+                        .taken())
+                .extracting(PlacingOrder.Taken::mount)
+                .containsExactly(mount.mount());
     }
 
     @Test

@@ -269,6 +269,17 @@ class FloorTest extends WindowTest {
         enter("#fit-track", "66");
         assertThat(label("#fit-headline")).doesNotContain("filler neck");
         eventually(() -> lookup("#step-axle").query().getAccessibleText().contains("not as wanted"));
+        enter("#obstacle-new", "spare wheel");
+        assertThat(build().surroundings(AxlePlace.REAR).obstacles()).hasSize(5);
+        enter("#obstacle-4-front", "-100");
+        assertThat(build().surroundings(AxlePlace.REAR)
+                        .obstacles()
+                        .get(4)
+                        .room()
+                        .front())
+                .isCloseTo(-inches(100), within(1e-9));
+        press("#obstacle-drop-4");
+        assertThat(build().surroundings(AxlePlace.REAR).obstacles()).hasSize(4);
         enter("#fit-slip", "1/2");
         assertThat(lookup(node -> node instanceof Label text && text.getText().contains("Order a longer slip"))
                         .queryAll())

@@ -227,6 +227,19 @@ public final class PlacingPage {
         }
         y += 20;
         y = page.paragraph(head.text("work.holds_explained"), Page.MARGIN, y, 10, false, Page.RIGHT - Page.MARGIN);
+        for (PlacingOrder.Taken taken : order.taken()) {
+            y = page.paragraph(
+                    head.text(
+                            "placing.support",
+                            taken.mount(),
+                            taken.support().name(),
+                            taken.support().holds()),
+                    Page.MARGIN,
+                    y,
+                    10,
+                    true,
+                    Page.RIGHT - Page.MARGIN);
+        }
         for (PlacingOrder.Hidden hidden : order.hidden()) {
             y = page.paragraph(
                     head.text("placing.hidden", hidden.by(), hidden.reading().from(), hidden.behind()),

@@ -8,9 +8,12 @@ import java.util.function.DoubleConsumer;
 import java.util.function.DoubleSupplier;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
+import javafx.geometry.VPos;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -21,12 +24,14 @@ import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.fit.FitWords;
 import org.palanca.fit.TyreRoom;
+import org.palanca.survey.Box;
 import org.palanca.survey.Mark;
 import org.palanca.survey.adjust.Adjustment;
 import org.palanca.units.Lengths;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Driveline;
+import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Tyre;
 import org.palanca.vehicle.Vehicle;
@@ -42,6 +47,7 @@ public final class FitPane extends FloorPane {
     private final FitBoard board;
     private final VBox form = new VBox(4);
     private final List<Runnable> refreshers = new ArrayList<>();
+    private final VBox obstacles = new VBox(8);
     private final ComboBox<String> leftEnd = new ComboBox<>();
     private final ComboBox<String> rightEnd = new ComboBox<>();
     private boolean filling;
@@ -199,6 +205,7 @@ public final class FitPane extends FloorPane {
         FlowPane ends = new FlowPane(
                 12, 6, Labels.over(w.text("fit.left_end"), leftEnd), Labels.over(w.text("fit.right_end"), rightEnd));
         form.getChildren().addAll(Labels.of(w.text("fit.ends"), "form-title"), ends);
+        form.getChildren().addAll(Labels.of(w.text("fit.obstacles"), "form-title"), obstacles);
     }
 
     private static Axle wheels(Axle axle, Tyre tyre, double track) {
@@ -296,6 +303,57 @@ public final class FitPane extends FloorPane {
         change(build -> build.with(place(), next), "fit", words().text("fit.field." + name));
     }
 
+    /** What is in the way, each as a box with a name. */
+    private void showObstacles() {
+        Words w = words();
+        obstacles.getChildren().clear();
+        List<Obstacle> all = around().obstacles();
+        for (int i = 0; i < all.size(); i++) {
+            obstacles.getChildren().add(obstacle(i, all.get(i), w));
+        }
+        TextField name = new TextField();
+        name.setId("obstacle-new");
+        name.setPromptText(w.text("fit.obstacle_new"));
+        name.setOnAction(event -> addObstacle(name.getText()));
+        Button add = new Button(w.text("parts.add"));
+        add.setId("obstacle-add");
+        add.setOnAction(event -> addObstacle(name.getText()));
+        obstacles.getChildren().add(new FlowPane(8, 6, name, add));
+    }
+
+    private FlowPane obstacle(int i, Obstacle obstacle, Words w) {
+        Button gone = new Button("✕");
+        gone.getStyleClass().add("pad-button");
+        gone.setId("obstacle-drop-" + i);
+        gone.setAccessibleText(w.text("parts.remove", obstacle.name()));
+        gone.setOnAction(event -> {
+            List<Obstacle> next = new ArrayList<>(around().obstacles());
+            next.remove(i);
+            known("obstacle", around().withObstacles(next));
+        });
+        BoxFields sides = new BoxFields("obstacle-" + i, obstacle.room(), wordsSupplier(), complaints(), box -> {
+            List<Obstacle> next = new ArrayList<>(around().obstacles());
+            next.set(i, new Obstacle(obstacle.name(), box));
+            known("obstacle", around().withObstacles(next));
+        });
+        sides.setPrefColumns(6);
+        FlowPane row = new FlowPane(10, 4, Labels.of(obstacle.name(), "step-name"), gone, sides);
+        row.setRowValignment(VPos.CENTER);
+        return row;
+    }
+
+    /** A new one stands behind the axle, to be put where the tape says. */
+    private void addObstacle(String name) {
+        if (name.isBlank()) {
+            return;
+        }
+        double behind = axle().lineX(vehicle().wheelbase()) - axle().tyre().diameter();
+        double up = axle().tyre().loadedRadius();
+        List<Obstacle> next = new ArrayList<>(around().obstacles());
+        next.add(new Obstacle(name.strip(), new Box(behind - 0.1, behind, -0.1, 0.1, up, up + 0.2)));
+        known("obstacle", around().withObstacles(next));
+    }
+
     private void ends() {
         boolean both = leftEnd.getValue() != null && rightEnd.getValue() != null;
         if (!filling && both) {
@@ -328,6 +386,7 @@ public final class FitPane extends FloorPane {
         leftEnd.setValue(around().leftEnd().isEmpty() ? null : around().leftEnd());
         rightEnd.setValue(around().rightEnd().isEmpty() ? null : around().rightEnd());
         filling = false;
+        showObstacles();
         board.show(vehicle(), place(), adjustment);
         showSide(FitWords.of(vehicle(), place(), adjustment));
     }

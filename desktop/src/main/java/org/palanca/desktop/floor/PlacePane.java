@@ -43,7 +43,6 @@ import org.palanca.work.WorkStep;
 /** Place: what the tape must show to put a mount where the board has it, what it showed, and what that does to the design. */
 public final class PlacePane extends FloorPane {
     private static final double DRAWN = 250;
-    private static final int EFFECTS = 6;
 
     private final Prints prints;
     private final InkView drawing;
@@ -352,7 +351,6 @@ public final class PlacePane extends FloorPane {
                         .forEach(remark -> side.getChildren().add(Labels.sentence(w.text(remark.message()), "limit")));
                 one.effects().stream()
                         .filter(effect -> effect.severity() > 1e-4)
-                        .limit(EFFECTS)
                         .forEach(effect -> side.getChildren()
                                 .add(effect(effect, effect.leavesBand() ? "placing.now_out" : "placing.now", w)));
             });

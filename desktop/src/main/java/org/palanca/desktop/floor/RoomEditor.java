@@ -4,26 +4,21 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.BiFunction;
-import java.util.function.ToDoubleFunction;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.desktop.control.Labels;
-import org.palanca.desktop.control.MeasureField;
 import org.palanca.survey.Box;
 import org.palanca.survey.Cut;
 import org.palanca.survey.Support;
 import org.palanca.survey.Survey;
 import org.palanca.survey.Zone;
 import org.palanca.units.Lengths;
-import org.palanca.units.Quantity;
 import org.palanca.words.Words;
 
 /** Zones, cuts and supports: drawn as a box in the top view, then named and measured. */
@@ -206,28 +201,12 @@ final class RoomEditor {
         TextField name = new TextField(name(survey(), item));
         name.setId("room-name");
         name.setOnAction(event -> renamed(item, name.getText()));
-        TilePane sizes = new TilePane(8, 6);
-        size(sizes, item, "rear", Box::rear, (b, v) -> new Box(v, b.front(), b.right(), b.left(), b.bottom(), b.top()));
-        size(
-                sizes,
-                item,
-                "front",
-                Box::front,
-                (b, v) -> new Box(b.rear(), v, b.right(), b.left(), b.bottom(), b.top()));
-        size(
-                sizes,
-                item,
-                "right",
-                Box::right,
-                (b, v) -> new Box(b.rear(), b.front(), v, b.left(), b.bottom(), b.top()));
-        size(sizes, item, "left", Box::left, (b, v) -> new Box(b.rear(), b.front(), b.right(), v, b.bottom(), b.top()));
-        size(
-                sizes,
-                item,
-                "bottom",
-                Box::bottom,
-                (b, v) -> new Box(b.rear(), b.front(), b.right(), b.left(), v, b.top()));
-        size(sizes, item, "top", Box::top, (b, v) -> new Box(b.rear(), b.front(), b.right(), b.left(), b.bottom(), v));
+        BoxFields sizes = new BoxFields(
+                "room",
+                room(survey(), item),
+                pane.wordsSupplier(),
+                pane.complaints(),
+                box -> replaced(item, name(survey(), item), box));
         Button gone = new Button(w.text("room.remove"));
         gone.setId("room-remove");
         gone.getStyleClass().add("pad-button");
@@ -250,20 +229,6 @@ final class RoomEditor {
         }
         card.getStyleClass().add("side-card");
         return card;
-    }
-
-    private void size(
-            TilePane sizes, Item item, String which, ToDoubleFunction<Box> get, BiFunction<Box, Double, Box> with) {
-        MeasureField field = new MeasureField(
-                Quantity.LENGTH,
-                pane.wordsSupplier(),
-                value -> replaced(item, name(survey(), item), with.apply(room(survey(), item), value)),
-                pane.complaints());
-        field.setId("room-" + which);
-        field.show(get.applyAsDouble(room(survey(), item)));
-        sizes.getChildren()
-                .add(Labels.over(
-                        pane.words().text("room.side." + which), field, Quantity.LENGTH, pane.wordsSupplier()));
     }
 
     private void renamed(Item item, String name) {
