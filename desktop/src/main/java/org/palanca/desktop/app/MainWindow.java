@@ -14,6 +14,7 @@ import javafx.beans.value.ObservableBooleanValue;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -180,7 +181,15 @@ public final class MainWindow {
         StackPane.setAlignment(finder, Pos.TOP_CENTER);
         finder.setMaxHeight(420);
         root.setTop(new VBox(topBar, notices));
-        root.setLeft(rail);
+        ScrollPane steps = new ScrollPane(rail);
+        steps.setFitToWidth(true);
+        steps.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        steps.getStyleClass().add("rail-scroll");
+        steps.setMinSize(0, 0);
+        steps.setFocusTraversable(false);
+        state.stepProperty()
+                .addListener((o, before, now) -> steps.setVvalue((double) now.ordinal() / (Step.values().length - 1)));
+        root.setLeft(steps);
         root.setCenter(centre);
         root.setRight(strips);
         root.setBottom(trouble);

@@ -5,11 +5,11 @@ import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.application.Platform;
-import javafx.geometry.Pos;
+import javafx.geometry.VPos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import org.palanca.desktop.control.Labels;
 import org.palanca.instrument.InstrumentLine;
 import org.palanca.instrument.InstrumentLink;
@@ -18,7 +18,7 @@ import org.palanca.words.Message;
 import org.palanca.words.Words;
 
 /** Listens to a gauge at a port of this machine and hands a steady reading over; ships with two to try it with. */
-final class GaugeRow extends HBox {
+final class GaugeRow extends FlowPane {
     private final Supplier<Words> words;
     private final Consumer<String> complain;
     private final BiConsumer<InstrumentLine.Kind, Double> take;
@@ -34,11 +34,11 @@ final class GaugeRow extends HBox {
 
     /** @param take is handed a steady value [rad or m] when the user takes it */
     GaugeRow(Supplier<Words> words, Consumer<String> complain, BiConsumer<InstrumentLine.Kind, Double> take) {
+        super(6, 6);
         this.words = words;
         this.complain = complain;
         this.take = take;
-        setSpacing(6);
-        setAlignment(Pos.CENTER_LEFT);
+        setRowValignment(VPos.CENTER);
         port.setId("gauge-port");
         port.setText("7710");
         port.setPrefColumnCount(4);

@@ -73,6 +73,7 @@ public final class MeasurePane extends FloorPane {
     private final Button makeMark = new Button();
     private final Button importPoints = new Button();
     private final RoomEditor rooms;
+    private final VBox tools = new VBox(6);
     private final GaugeRow gauge;
     private Adjustment adjustment;
     private List<SurveyRemark> remarks = List.of();
@@ -127,11 +128,15 @@ public final class MeasurePane extends FloorPane {
         makeMark.setOnAction(event -> makeMark(Optional.empty()));
         importPoints.setId("import-points");
         importPoints.setOnAction(event -> importPoints());
+        kind.getStyleClass().add("kind-box");
+        from.getStyleClass().add("mark-box");
+        to.getStyleClass().add("mark-box");
         for (Region part : new Region[] {add, makeMark, importPoints, onFloor, onString}) {
             part.setMinWidth(USE_PREF_SIZE);
         }
-        FlowPane second =
-                new FlowPane(8, 6, newMark, onFloor, onString, makeMark, importPoints, rooms.starter(), gauge);
+        FlowPane second = new FlowPane(8, 6, newMark, onFloor, onString, makeMark);
+        tools.getChildren().setAll(importPoints, rooms.starter(), gauge);
+        tools.getStyleClass().add("side-card");
         second.setRowValignment(VPos.CENTER);
         first.getStyleClass().add("floor-entry");
         second.getStyleClass().add("floor-entry");
@@ -404,6 +409,7 @@ public final class MeasurePane extends FloorPane {
         if (kind.getValue().between() && !hand(to).isEmpty()) {
             side.getChildren().add(markCard(hand(to), w));
         }
+        side.getChildren().add(tools);
         rooms.card().ifPresent(side.getChildren()::add);
         VBox more = new VBox(7);
         remarks.stream().skip(1).forEach(remark -> more.getChildren().add(remark(remark, w)));

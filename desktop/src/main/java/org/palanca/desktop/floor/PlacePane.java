@@ -13,6 +13,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -153,7 +154,7 @@ public final class PlacePane extends FloorPane {
 
     private GridPane table(PlacingSheet sheet, Words w) {
         GridPane grid = new GridPane();
-        grid.setHgap(18);
+        grid.setHgap(12);
         grid.setVgap(5);
         String[] heads = {"", "placing.from_mark", "placing.reads", "placing.allowed", "placing.found"};
         for (int i = 1; i < heads.length; i++) {
@@ -170,7 +171,8 @@ public final class PlacePane extends FloorPane {
                     ? w.text(check ? "placing.check_from" : "placing.tape_from", reading.from())
                     : w.text("placing.height");
             Label name = Labels.of(from, check ? "second" : "step-name");
-            name.setMinWidth(Region.USE_PREF_SIZE);
+            name.setWrapText(true);
+            name.setMinHeight(Region.USE_PREF_SIZE);
             FractionText must = new FractionText(check ? 1.3 : 1.9);
             must.setId("must-" + (i + 1));
             must.show(w.units().format(reading.value(), Quantity.LENGTH));
@@ -184,8 +186,13 @@ public final class PlacePane extends FloorPane {
             grid.add(Labels.of(Integer.toString(i + 1), "step-name"), 0, i + 1);
             grid.add(name, 1, i + 1);
             grid.add(must, 2, i + 1);
-            grid.add(Labels.of("± " + fine(tape.allowed(), w), "second"), 3, i + 1);
-            grid.add(Labels.withUnit(blank, Quantity.LENGTH, wordsSupplier()), 4, i + 1);
+            must.setMinWidth(Region.USE_PREF_SIZE);
+            Label allowed = Labels.of("± " + fine(tape.allowed(), w), "second");
+            allowed.setMinWidth(Region.USE_PREF_SIZE);
+            grid.add(allowed, 3, i + 1);
+            HBox blankWithUnit = Labels.withUnit(blank, Quantity.LENGTH, wordsSupplier());
+            blankWithUnit.setMinWidth(Region.USE_PREF_SIZE);
+            grid.add(blankWithUnit, 4, i + 1);
         }
         return grid;
     }

@@ -7,7 +7,7 @@ import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
@@ -97,11 +97,11 @@ final class RoomEditor {
         return pane.build().survey();
     }
 
-    HBox starter() {
+    FlowPane starter() {
         draw.setMinWidth(Region.USE_PREF_SIZE);
         kind.getStyleClass().add("room-box");
         known.getStyleClass().add("room-box");
-        return new HBox(6, draw, kind, known);
+        return new FlowPane(6, 6, draw, kind, known);
     }
 
     void relabel() {

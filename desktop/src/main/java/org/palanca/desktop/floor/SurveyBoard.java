@@ -1,12 +1,14 @@
 package org.palanca.desktop.floor;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.geometry.Point2D;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
@@ -36,8 +38,11 @@ final class SurveyBoard extends FloorBoard {
     private static final double REACH = 14;
     private static final double MARK = 4.5;
 
+    /** Width of a letter of a name [px]. */
+    private static final double LETTER = 6;
+
     /** The largest ellipse is drawn about so large [px]. */
-    private static final double LARGEST_ELLIPSE = 26;
+    private static final double LARGEST_ELLIPSE = 40;
 
     private static final int[] TIMES = {1, 2, 5, 10, 20, 50, 100, 200};
 
@@ -125,8 +130,16 @@ final class SurveyBoard extends FloorBoard {
         dots(scribe, board, elevation);
         tapes(scribe, board, elevation);
         int times = times(board);
-        for (Mark mark : adjustment.survey().marks()) {
+        List<Mark> marks = new ArrayList<>(adjustment.survey().marks());
+        marks.sort(Comparator.comparingInt(this::rank));
+        List<Rectangle2D> taken = new ArrayList<>();
+        for (Mark mark : marks) {
             mark(scribe, board, elevation, mark, times);
+        }
+        for (Mark mark : marks) {
+            if (elevation == Elevation.TOP || inHand(mark)) {
+                name(scribe, board, elevation, mark, taken);
+            }
         }
         if (dragFrom != null && dragTo != null && elevation == Elevation.TOP) {
             scribe.pen(scribe.theme().hand(), 1.6, 5, 4);
@@ -289,12 +302,8 @@ final class SurveyBoard extends FloorBoard {
         Vector3D at = adjustment.place(mark.name());
         double x = board.x(elevation, elevation.across(at));
         double y = board.y(elevation, elevation.up(at));
-        boolean hand = mark.name().equals(from) || mark.name().equals(to);
-        boolean free = !adjustment.free(mark.name()).isEmpty();
-        boolean goes = DatumLife.cutting(adjustment, mark).isPresent();
-        Color colour = hand
-                ? scribe.theme().hand()
-                : free || goes ? scribe.theme().limit() : scribe.theme().line();
+        boolean free = free(mark);
+        Color colour = colour(scribe, mark);
         scribe.pen(colour, 1.4);
         scribe.line(x - MARK - 2, y, x + MARK + 2, y);
         scribe.line(x, y - MARK - 2, x, y + MARK + 2);
@@ -304,12 +313,48 @@ final class SurveyBoard extends FloorBoard {
             scribe.graphics().strokeOval(x - MARK, y - MARK, 2 * MARK, 2 * MARK);
             ellipse(scribe, board, elevation, mark, x, y, times);
         }
-        boolean labelled = elevation == Elevation.TOP || hand;
-        if (labelled) {
-            String name = free ? words().text("measure.free_mark", mark.name()) : mark.name();
-            boolean below = elevation == Elevation.TOP && at.getY() > 0;
-            scribe.plated(name, x, y + (below ? 18 : -18) * textSize(), TextAlignment.CENTER, colour, false, 13);
+    }
+
+    private boolean inHand(Mark mark) {
+        return mark.name().equals(from) || mark.name().equals(to);
+    }
+
+    private boolean free(Mark mark) {
+        return !adjustment.free(mark.name()).isEmpty();
+    }
+
+    /** What is in hand is named first, then what is not held or goes; the others where there is room left. */
+    private int rank(Mark mark) {
+        if (inHand(mark)) {
+            return 0;
         }
+        return free(mark) ? 1 : 2;
+    }
+
+    private void name(Scribe scribe, BoardLayout board, Elevation elevation, Mark mark, List<Rectangle2D> taken) {
+        Vector3D at = adjustment.place(mark.name());
+        String name = free(mark) ? words().text("measure.free_mark", mark.name()) : mark.name();
+        double x = board.x(elevation, elevation.across(at));
+        double y = board.y(elevation, elevation.up(at));
+        double out = (elevation == Elevation.TOP && at.getY() > 0 ? 18 : -18) * textSize();
+        double wide = name.length() * LETTER * textSize() + 6;
+        double high = 16 * textSize();
+        for (double away : new double[] {out, -out, 2 * out, -2 * out}) {
+            Rectangle2D room = new Rectangle2D(x - wide / 2, y + away - high / 2, wide, high);
+            if (taken.stream().noneMatch(room::intersects)) {
+                taken.add(room);
+                scribe.plated(name, x, y + away, TextAlignment.CENTER, colour(scribe, mark), false, 13);
+                return;
+            }
+        }
+    }
+
+    private Color colour(Scribe scribe, Mark mark) {
+        if (inHand(mark)) {
+            return scribe.theme().hand();
+        }
+        boolean goes = DatumLife.cutting(adjustment, mark).isPresent();
+        return free(mark) || goes ? scribe.theme().limit() : scribe.theme().line();
     }
 
     private void ellipse(

@@ -219,7 +219,7 @@ public final class ComparePane extends ScrollPane {
         if (plan.cuts().isEmpty()) {
             return Optional.empty();
         }
-        String cuts = plan.cuts().stream().map(Cut::name).collect(Collectors.joining(", "));
+        String cuts = plan.cuts().stream().map(Cut::name).collect(Collectors.joining("; "));
         Label label = new Label(w.text(
                 plan.forbidden().isEmpty() ? "compare.removes" : "compare.removes_forbidden",
                 cuts,
