@@ -37,6 +37,51 @@ public record PurchasedPart(
     /** Diameters that differ by more than this don't go together [m]: four thousandths of an inch. */
     private static final double DIFFERENT = 0.0001;
 
+    /** A part of which only the name is known. */
+    public static PurchasedPart named(String name) {
+        return new PurchasedPart(
+                name,
+                "",
+                OptionalInt.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    public PurchasedPart withName(String other) {
+        return new PurchasedPart(other, matesWith, bolts, boltCircle, pilot, bore, thread, hand);
+    }
+
+    public PurchasedPart withMatesWith(String other) {
+        return new PurchasedPart(name, other, bolts, boltCircle, pilot, bore, thread, hand);
+    }
+
+    public PurchasedPart withBolts(OptionalInt other) {
+        return new PurchasedPart(name, matesWith, other, boltCircle, pilot, bore, thread, hand);
+    }
+
+    public PurchasedPart withBoltCircle(OptionalDouble other) {
+        return new PurchasedPart(name, matesWith, bolts, other, pilot, bore, thread, hand);
+    }
+
+    public PurchasedPart withPilot(OptionalDouble other) {
+        return new PurchasedPart(name, matesWith, bolts, boltCircle, other, bore, thread, hand);
+    }
+
+    public PurchasedPart withBore(OptionalDouble other) {
+        return new PurchasedPart(name, matesWith, bolts, boltCircle, pilot, other, thread, hand);
+    }
+
+    public PurchasedPart withThread(Optional<String> other) {
+        return new PurchasedPart(name, matesWith, bolts, boltCircle, pilot, bore, other, hand);
+    }
+
+    public PurchasedPart withHand(Optional<Hand> other) {
+        return new PurchasedPart(name, matesWith, bolts, boltCircle, pilot, bore, thread, other);
+    }
+
     /** Every way in which parts that should meet do not, named before anything is cut. */
     public static List<Message> mismatches(List<PurchasedPart> parts) {
         List<Message> found = new ArrayList<>();

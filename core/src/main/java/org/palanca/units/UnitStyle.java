@@ -9,6 +9,8 @@ public record UnitStyle(LengthStyle length) {
     /** The pound-force [N], from the international pound and standard gravity. */
     public static final double POUND_FORCE = 4.4482216152605;
 
+    private static final int ALLOWANCE = 32;
+
     /** Inches to the nearest sixteenth. */
     public static final UnitStyle SHOP = new UnitStyle(LengthStyle.INCH_SIXTEENTHS);
 
@@ -63,5 +65,21 @@ public record UnitStyle(LengthStyle length) {
     /** Number and unit in one text. */
     public String text(double value, Quantity quantity) {
         return format(value, quantity).joined();
+    }
+
+    /** A small length, such as a deviation [m], to the thousandth of an inch or the hundredth of a millimetre. */
+    public String fine(double metres) {
+        return length.inches()
+                ? Lengths.decimal(metres / Lengths.INCH, 3) + " in"
+                : Lengths.decimal(metres * 1000, 2) + " mm";
+    }
+
+    /** How far something may be off [m], rounded down: to the thirty-second of an inch or the tenth of a millimetre. */
+    public String allowance(double metres) {
+        if (!length.inches()) {
+            return "± " + Lengths.decimal(Math.floor(metres * 1e4) / 10, 1) + " mm";
+        }
+        double down = Math.floor(metres / Lengths.INCH * ALLOWANCE) / ALLOWANCE * Lengths.INCH;
+        return "± " + Lengths.nearest(down, ALLOWANCE).text() + " in";
     }
 }

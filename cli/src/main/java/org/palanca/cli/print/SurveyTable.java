@@ -1,7 +1,6 @@
 package org.palanca.cli.print;
 
 import java.io.PrintWriter;
-import java.util.Locale;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.survey.Axis;
 import org.palanca.survey.Mark;
@@ -62,12 +61,6 @@ public final class SurveyTable {
             }
             return free.toString();
         }
-        return doubt == 0 ? words.text("defined") : "± " + fine(doubt, words);
-    }
-
-    private static String fine(double metres, Words words) {
-        return words.units().length().inches()
-                ? String.format(Locale.ROOT, "%.3f in", metres / 0.0254)
-                : String.format(Locale.ROOT, "%.2f mm", metres * 1000);
+        return doubt == 0 ? words.text("defined") : "± " + words.units().fine(doubt);
     }
 }

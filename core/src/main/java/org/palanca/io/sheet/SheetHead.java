@@ -5,8 +5,6 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.LocalDate;
 import java.util.HexFormat;
-import org.palanca.units.LengthStyle;
-import org.palanca.units.Lengths;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Words;
@@ -21,9 +19,6 @@ import org.palanca.words.Words;
  */
 public record SheetHead(Vehicle vehicle, String fileName, LocalDate date, Words words) {
     private static final int MARK_LENGTH = 8;
-
-    /** Allowed errors are written to this part of an inch, rounded down. */
-    private static final int FINE = 32;
 
     static final double TITLE = 24;
     static final double SMALL = 8.5;
@@ -78,11 +73,9 @@ public record SheetHead(Vehicle vehicle, String fileName, LocalDate date, Words 
         return words.units().text(metres, Quantity.LENGTH);
     }
 
-    /** A small length to the thousandth of an inch or hundredth of a millimetre. */
+    /** A small length. */
     String fine(double metres) {
-        return words.units().length() == LengthStyle.MILLIMETRES
-                ? Lengths.decimal(metres * 1000, 2) + " mm"
-                : Lengths.decimal(metres / Lengths.INCH, 3) + " in";
+        return words.units().fine(metres);
     }
 
     /** An angle in degrees. */
@@ -92,10 +85,6 @@ public record SheetHead(Vehicle vehicle, String fileName, LocalDate date, Words 
 
     /** How far something may be off, rounded down. */
     String allowed(double metres) {
-        if (words.units().length() == LengthStyle.MILLIMETRES) {
-            return "± " + Lengths.format(Math.floor(metres * 1e4) / 1e4, LengthStyle.MILLIMETRES) + " mm";
-        }
-        double down = Math.floor(metres / Lengths.INCH * FINE) / FINE * Lengths.INCH;
-        return "± " + Lengths.nearest(down, FINE).text() + " in";
+        return words.units().allowance(metres);
     }
 }

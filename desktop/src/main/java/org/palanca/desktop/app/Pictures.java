@@ -76,10 +76,6 @@ final class Pictures {
         });
         view(folder, "steer", () -> state.stepProperty().set(Step.STEER));
         view(folder, "compare", () -> state.stepProperty().set(Step.COMPARE));
-        view(folder, "board-van", () -> {
-            window.openExample("wain.palanca.json");
-            state.poseProperty().set(new WheelTravel(0.06, -0.06));
-        });
         view(folder, "board-desert", () -> {
             window.openExample("marram.palanca.json");
             state.axleProperty().set(AxlePlace.FRONT);

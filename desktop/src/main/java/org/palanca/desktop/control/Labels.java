@@ -3,6 +3,7 @@ package org.palanca.desktop.control;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -10,7 +11,7 @@ import javafx.scene.layout.VBox;
 import org.palanca.units.Quantity;
 import org.palanca.words.Words;
 
-/** Labels in the window's styles. */
+/** Labels and small buttons in the window's styles. */
 public final class Labels {
     private Labels() {}
 
@@ -46,5 +47,15 @@ public final class Labels {
         HBox row = new HBox(4, field, of(words.get().units().unit(quantity), "second"));
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
+    }
+
+    /** A small button that is never cut short. */
+    public static Button button(String id, String text, Runnable action) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.getStyleClass().add("pad-button");
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setOnAction(event -> action.run());
+        return button;
     }
 }

@@ -9,7 +9,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
@@ -29,7 +28,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
+import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.fit.ShaftOrder;
@@ -267,7 +266,7 @@ public final class HousingPane extends FloorPane {
         kind.setId("clocked-kind");
         kind.getItems().setAll(ClockedPart.Kind.values());
         kind.setValue(ClockedPart.Kind.LINK_TAB);
-        kind.setConverter(names(one -> "housing.kind." + one.id()));
+        kind.setConverter(Choices.names(wordsSupplier(), one -> "housing.kind." + one.id()));
         Button add = new Button(w.text("housing.clocked_add"));
         add.setId("clocked-add");
         add.setOnAction(event -> {
@@ -287,20 +286,6 @@ public final class HousingPane extends FloorPane {
                 add);
         row.setRowValignment(VPos.BOTTOM);
         return row;
-    }
-
-    private <T> StringConverter<T> names(Function<T, String> key) {
-        return new StringConverter<>() {
-            @Override
-            public String toString(T shown) {
-                return shown == null ? "" : words().text(key.apply(shown));
-            }
-
-            @Override
-            public T fromString(String text) {
-                return null;
-            }
-        };
     }
 
     private void clocked() {
@@ -363,15 +348,17 @@ public final class HousingPane extends FloorPane {
     private VBox dials(Words w) {
         dialSide.setId("dial-side");
         dialSide.getItems().setAll(Side.values());
-        dialSide.setConverter(names(one -> "housing.dial." + one.id()));
+        dialSide.setConverter(Choices.names(wordsSupplier(), one -> "housing.dial." + one.id()));
         dialSide.setValue(Side.LEFT);
         dialStage.setId("dial-stage");
         dialStage.getItems().setAll(DialReading.Stage.values());
-        dialStage.setConverter(names(one -> "housing.stage." + one.name().toLowerCase(Locale.ROOT)));
+        dialStage.setConverter(Choices.names(
+                wordsSupplier(), one -> "housing.stage." + one.name().toLowerCase(Locale.ROOT)));
         dialStage.setValue(DialReading.Stage.BETWEEN);
         dialWay.setId("dial-way");
         dialWay.getItems().setAll(DialReading.Way.values());
-        dialWay.setConverter(names(one -> "housing.way." + one.name().toLowerCase(Locale.ROOT)));
+        dialWay.setConverter(Choices.names(
+                wordsSupplier(), one -> "housing.way." + one.name().toLowerCase(Locale.ROOT)));
         dialWay.setValue(DialReading.Way.FACE);
         dialReach = new MeasureField(Quantity.LENGTH, wordsSupplier(), value -> reach = value, complaints());
         dialReach.setId("dial-reach");

@@ -28,8 +28,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.drawing.Elevation;
 import org.palanca.instrument.InstrumentLine;
@@ -100,10 +100,10 @@ public final class MeasurePane extends FloorPane {
     private void entry() {
         kind.setId("measure-kind");
         kind.getItems().setAll(ReadingKind.values());
-        kind.setConverter(names(one -> "survey.kind." + one.id()));
+        kind.setConverter(Choices.names(wordsSupplier(), one -> "survey.kind." + one.id()));
         kind.valueProperty().addListener((o, before, now) -> kindChosen());
         instrument.setId("measure-instrument");
-        instrument.setConverter(names(one -> "survey.instrument." + one.id()));
+        instrument.setConverter(Choices.names(wordsSupplier(), one -> "survey.instrument." + one.id()));
         from.setId("measure-from");
         to.setId("measure-to");
         from.valueProperty().addListener((o, before, now) -> inHand());
@@ -128,10 +128,7 @@ public final class MeasurePane extends FloorPane {
         makeMark.setOnAction(event -> makeMark(Optional.empty()));
         importPoints.setId("import-points");
         importPoints.setOnAction(event -> importPoints());
-        kind.getStyleClass().add("kind-box");
-        from.getStyleClass().add("mark-box");
-        to.getStyleClass().add("mark-box");
-        for (Region part : new Region[] {add, makeMark, importPoints, onFloor, onString}) {
+        for (Region part : new Region[] {kind, from, to, instrument, add, makeMark, importPoints, onFloor, onString}) {
             part.setMinWidth(USE_PREF_SIZE);
         }
         FlowPane second = new FlowPane(8, 6, newMark, onFloor, onString, makeMark);
@@ -142,20 +139,6 @@ public final class MeasurePane extends FloorPane {
         second.getStyleClass().add("floor-entry");
         getChildren().setAll(first, hint, board, second);
         kind.setValue(ReadingKind.DISTANCE);
-    }
-
-    private <T> StringConverter<T> names(Function<T, String> key) {
-        return new StringConverter<>() {
-            @Override
-            public String toString(T shown) {
-                return shown == null ? "" : words().text(key.apply(shown));
-            }
-
-            @Override
-            public T fromString(String text) {
-                return null;
-            }
-        };
     }
 
     @Override
@@ -169,8 +152,8 @@ public final class MeasurePane extends FloorPane {
         importPoints.setText(w.text("measure.import"));
         from.setPromptText(w.text("measure.from"));
         to.setPromptText(w.text("measure.to"));
-        kind.setConverter(names(one -> "survey.kind." + one.id()));
-        instrument.setConverter(names(one -> "survey.instrument." + one.id()));
+        kind.setConverter(Choices.names(wordsSupplier(), one -> "survey.kind." + one.id()));
+        instrument.setConverter(Choices.names(wordsSupplier(), one -> "survey.instrument." + one.id()));
         gauge.relabel();
         rooms.relabel();
         kindChosen();
@@ -441,26 +424,21 @@ public final class MeasurePane extends FloorPane {
                     ? w.text("measure.not_held")
                     : mark.get().defined().contains(axis)
                             ? w.text("measure.defined")
-                            : "± " + small(adjustment.deviation(name, axis), w);
+                            : "± " + w.units().fine(adjustment.deviation(name, axis));
             Label label = Labels.of(w.text("measure.axis." + axis.id(), where, doubt), "card-number");
             label.setId("mark-" + axis.id() + "-" + name.replace(' ', '-'));
             card.getChildren().add(label);
         }
         readings(name).forEach(reading -> card.getChildren().add(readingRow(reading, w)));
-        Button photo = small("photo-" + name.replace(' ', '-'), w.text("measure.photo"), () -> photo(mark.get()));
-        Button forget = small(
+        Button photo =
+                Labels.button("photo-" + name.replace(' ', '-'), w.text("measure.photo"), () -> photo(mark.get()));
+        Button forget = Labels.button(
                 "forget-" + name.replace(' ', '-'),
                 w.text("measure.forget_mark"),
                 () -> change(build -> build.withSurvey(build.survey().without(mark.get())), "mark_gone", name));
         card.getChildren().add(new HBox(6, photo, forget));
         mark.get().photos().forEach(one -> card.getChildren().add(picture(one)));
         return card;
-    }
-
-    private static String small(double metres, Words w) {
-        return w.units().length().inches()
-                ? Lengths.decimal(metres / Lengths.INCH, 3) + " in"
-                : Lengths.decimal(metres * 1000, 1) + " mm";
     }
 
     /** Readings of the measurement in hand, so that a wrong one can be taken away. */
@@ -482,7 +460,7 @@ public final class MeasurePane extends FloorPane {
         HBox.setHgrow(label, Priority.ALWAYS);
         label.setMaxWidth(Double.MAX_VALUE);
         int index = build().survey().readings().indexOf(reading);
-        Button gone = small("drop-reading-" + index, "✕", () -> {
+        Button gone = Labels.button("drop-reading-" + index, "✕", () -> {
             UnaryOperator<Survey> without = survey -> {
                 List<Reading> next = new ArrayList<>(survey.readings());
                 next.remove(reading);
@@ -494,15 +472,6 @@ public final class MeasurePane extends FloorPane {
         HBox row = new HBox(6, label, gone);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
-    }
-
-    private static Button small(String id, String text, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.getStyleClass().add("pad-button");
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        button.setOnAction(event -> action.run());
-        return button;
     }
 
     private void photo(Mark mark) {
@@ -545,7 +514,7 @@ public final class MeasurePane extends FloorPane {
                                             "measure.imported_fitted",
                                             Integer.toString(points.size()),
                                             unitName,
-                                            small(scan.misfit().get(), words()))
+                                            words().units().fine(scan.misfit().get()))
                             : words().text("measure.imported", Integer.toString(points.size()), unitName));
         } catch (PointFile.Bad e) {
             complain(words().text(e.told()));
@@ -572,7 +541,9 @@ public final class MeasurePane extends FloorPane {
             scan = scan.named(point, name).fitted(adjustment);
             complain(
                     scan.misfit().isPresent()
-                            ? words().text("measure.fitted", small(scan.misfit().get(), words()))
+                            ? words().text(
+                                            "measure.fitted",
+                                            words().units().fine(scan.misfit().get()))
                             : words().text("measure.pairs"));
         } else {
             change(build -> build.withSurvey(Scan.marked(build.survey(), name, point.place())), "mark", name);

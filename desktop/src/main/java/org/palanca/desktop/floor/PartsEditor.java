@@ -46,15 +46,7 @@ final class PartsEditor extends VBox {
     private void add(String name) {
         if (!name.isBlank()) {
             List<PurchasedPart> next = new ArrayList<>(parts);
-            next.add(new PurchasedPart(
-                    name.strip(),
-                    "",
-                    OptionalInt.empty(),
-                    OptionalDouble.empty(),
-                    OptionalDouble.empty(),
-                    OptionalDouble.empty(),
-                    Optional.empty(),
-                    Optional.empty()));
+            next.add(PurchasedPart.named(name.strip()));
             pane.setParts(next);
         }
     }
@@ -70,104 +62,22 @@ final class PartsEditor extends VBox {
         PurchasedPart p = parts.get(i);
         FlowPane row = new FlowPane(8, 4);
         row.setRowValignment(VPos.BOTTOM);
-        row.getChildren()
-                .add(Labels.over(
-                        w.text("parts.name"),
-                        text(
-                                i,
-                                "name",
-                                p.name(),
-                                13,
-                                value -> set(
-                                        i,
-                                        new PurchasedPart(
-                                                value,
-                                                p.matesWith(),
-                                                p.bolts(),
-                                                p.boltCircle(),
-                                                p.pilot(),
-                                                p.bore(),
-                                                p.thread(),
-                                                p.hand())))));
-        row.getChildren()
-                .add(Labels.over(
-                        w.text("parts.goes_on"),
-                        text(
-                                i,
-                                "mate",
-                                p.matesWith(),
-                                13,
-                                value -> set(
-                                        i,
-                                        new PurchasedPart(
-                                                p.name(),
-                                                value,
-                                                p.bolts(),
-                                                p.boltCircle(),
-                                                p.pilot(),
-                                                p.bore(),
-                                                p.thread(),
-                                                p.hand())))));
         String bolts = p.bolts().isPresent() ? Integer.toString(p.bolts().getAsInt()) : "";
-        row.getChildren()
-                .add(Labels.over(w.text("parts.bolts_field"), text(i, "bolts", bolts, 3, value -> bolts(i, value))));
-        row.getChildren()
-                .add(measure(
+        add(row, "parts.name", text(i, "name", p.name(), 13, value -> set(i, p.withName(value))));
+        add(row, "parts.goes_on", text(i, "mate", p.matesWith(), 13, value -> set(i, p.withMatesWith(value))));
+        add(row, "parts.bolts_field", text(i, "bolts", bolts, 3, value -> bolts(i, value)));
+        row.getChildren().add(measure(i, "circle", "parts.circle_field", p.boltCircle(), p::withBoltCircle));
+        row.getChildren().add(measure(i, "pilot", "parts.pilot_field", p.pilot(), p::withPilot));
+        row.getChildren().add(measure(i, "bore", "parts.bore_field", p.bore(), p::withBore));
+        add(
+                row,
+                "parts.thread_field",
+                text(
                         i,
-                        "circle",
-                        "parts.circle_field",
-                        p.boltCircle(),
-                        value -> new PurchasedPart(
-                                p.name(), p.matesWith(), p.bolts(), value, p.pilot(), p.bore(), p.thread(), p.hand())));
-        row.getChildren()
-                .add(measure(
-                        i,
-                        "pilot",
-                        "parts.pilot_field",
-                        p.pilot(),
-                        value -> new PurchasedPart(
-                                p.name(),
-                                p.matesWith(),
-                                p.bolts(),
-                                p.boltCircle(),
-                                value,
-                                p.bore(),
-                                p.thread(),
-                                p.hand())));
-        row.getChildren()
-                .add(measure(
-                        i,
-                        "bore",
-                        "parts.bore_field",
-                        p.bore(),
-                        value -> new PurchasedPart(
-                                p.name(),
-                                p.matesWith(),
-                                p.bolts(),
-                                p.boltCircle(),
-                                p.pilot(),
-                                value,
-                                p.thread(),
-                                p.hand())));
-        row.getChildren()
-                .add(Labels.over(
-                        w.text("parts.thread_field"),
-                        text(
-                                i,
-                                "thread",
-                                p.thread().orElse(""),
-                                6,
-                                value -> set(
-                                        i,
-                                        new PurchasedPart(
-                                                p.name(),
-                                                p.matesWith(),
-                                                p.bolts(),
-                                                p.boltCircle(),
-                                                p.pilot(),
-                                                p.bore(),
-                                                value.isBlank() ? Optional.empty() : Optional.of(value),
-                                                p.hand())))));
+                        "thread",
+                        p.thread().orElse(""),
+                        6,
+                        value -> set(i, p.withThread(Optional.of(value).filter(text -> !text.isBlank())))));
         row.getChildren().add(hand(i, w));
         Button gone = new Button("✕");
         gone.getStyleClass().add("pad-button");
@@ -178,6 +88,10 @@ final class PartsEditor extends VBox {
         return row;
     }
 
+    private void add(FlowPane row, String key, TextField field) {
+        row.getChildren().add(Labels.over(pane.words().text(key), field));
+    }
+
     private Button hand(int i, Words w) {
         PurchasedPart p = parts.get(i);
         Button hand = new Button(w.text("parts.hand_field."
@@ -186,10 +100,7 @@ final class PartsEditor extends VBox {
         Optional<PurchasedPart.Hand> next = p.hand().isEmpty()
                 ? Optional.of(PurchasedPart.Hand.RIGHT)
                 : p.hand().get() == PurchasedPart.Hand.RIGHT ? Optional.of(PurchasedPart.Hand.LEFT) : Optional.empty();
-        hand.setOnAction(event -> set(
-                i,
-                new PurchasedPart(
-                        p.name(), p.matesWith(), p.bolts(), p.boltCircle(), p.pilot(), p.bore(), p.thread(), next)));
+        hand.setOnAction(event -> set(i, p.withHand(next)));
         return hand;
     }
 
@@ -200,10 +111,7 @@ final class PartsEditor extends VBox {
             return;
         }
         OptionalInt count = text.isEmpty() ? OptionalInt.empty() : OptionalInt.of(Integer.parseInt(text));
-        set(
-                i,
-                new PurchasedPart(
-                        p.name(), p.matesWith(), count, p.boltCircle(), p.pilot(), p.bore(), p.thread(), p.hand()));
+        set(i, p.withBolts(count));
     }
 
     private TextField text(int i, String what, String shown, int columns, Consumer<String> entered) {

@@ -32,7 +32,6 @@ import org.palanca.result.ResultWords;
 import org.palanca.survey.Axis;
 import org.palanca.survey.Reading;
 import org.palanca.survey.adjust.Adjustment;
-import org.palanca.units.Lengths;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Found;
 import org.palanca.vehicle.MountRef;
@@ -187,7 +186,7 @@ public final class PlacePane extends FloorPane {
             grid.add(name, 1, i + 1);
             grid.add(must, 2, i + 1);
             must.setMinWidth(Region.USE_PREF_SIZE);
-            Label allowed = Labels.of("± " + fine(tape.allowed(), w), "second");
+            Label allowed = Labels.of(w.units().allowance(tape.allowed()), "second");
             allowed.setMinWidth(Region.USE_PREF_SIZE);
             grid.add(allowed, 3, i + 1);
             HBox blankWithUnit = Labels.withUnit(blank, Quantity.LENGTH, wordsSupplier());
@@ -195,13 +194,6 @@ public final class PlacePane extends FloorPane {
             grid.add(blankWithUnit, 4, i + 1);
         }
         return grid;
-    }
-
-    private static String fine(double metres, Words w) {
-        return w.units().length().inches()
-                ? Lengths.nearest(Math.floor(metres / Lengths.INCH * 32) / 32 * Lengths.INCH, 32)
-                                .text() + " in"
-                : Lengths.decimal(metres * 1000, 1) + " mm";
     }
 
     private static Optional<Reading> taken(Found found, Reading wanted) {
@@ -310,8 +302,9 @@ public final class PlacePane extends FloorPane {
                 .toList()) {
             box.getChildren().add(effect(effect, effect.leavesBand() ? "placing.loss_out" : "placing.loss", w));
         }
-        String slop =
-                slop() > 0 ? w.text("placing.slop", small(2 * slop(), w), small(slop(), w)) : w.text("placing.no_slop");
+        String slop = slop() > 0
+                ? w.text("placing.slop", w.units().fine(2 * slop()), w.units().fine(slop()))
+                : w.text("placing.no_slop");
         box.getChildren().add(Labels.sentence(slop, "second"));
         return box;
     }
@@ -328,12 +321,6 @@ public final class PlacePane extends FloorPane {
                                 .text(effect.there(), effect.result().quantity())
                                 .replace("-", "−")),
                 effect.leavesBand() ? "limit" : "working-why");
-    }
-
-    private static String small(double metres, Words w) {
-        return w.units().length().inches()
-                ? Lengths.decimal(metres / Lengths.INCH, 3) + " in"
-                : Lengths.decimal(metres * 1000, 1) + " mm";
     }
 
     // --- What was found --------------------------------------------------------------------------------------------
@@ -383,19 +370,18 @@ public final class PlacePane extends FloorPane {
         return w.text(
                 "placing.off",
                 placed.mount().mount(),
-                small(off.getNorm(), w),
+                w.units().fine(off.getNorm()),
                 along(off.getX(), "placing.ahead", "placing.behind", w),
                 along(off.getY(), "side.left", "side.right", w),
                 along(off.getZ(), "placing.high", "placing.low", w),
-                small(
-                        Math.max(
+                w.units()
+                        .fine(Math.max(
                                 placed.deviation(Axis.AHEAD),
-                                Math.max(placed.deviation(Axis.LEFT), placed.deviation(Axis.UP))),
-                        w));
+                                Math.max(placed.deviation(Axis.LEFT), placed.deviation(Axis.UP)))));
     }
 
     private static String along(double metres, String positive, String negative, Words w) {
-        return small(Math.abs(metres), w) + " " + w.text(metres >= 0 ? positive : negative);
+        return w.units().fine(Math.abs(metres)) + " " + w.text(metres >= 0 ? positive : negative);
     }
 
     /** A mount is not read back, and the axle not square, against what the tape says. */
@@ -409,14 +395,15 @@ public final class PlacePane extends FloorPane {
             double off = placed.get().off().getNorm();
             return off > tolerance
                     ? Optional.of(Message.of(
-                            "placing.too_far", step.subject(), small(off, words()), Message.length(tolerance)))
+                            "placing.too_far", step.subject(), words().units().fine(off), Message.length(tolerance)))
                     : Optional.empty();
         }
         if (step.name().equals("placing.square")) {
             return SquareCheck.of(Adjustment.of(build().survey()), build().surroundings(place()))
                     .flatMap(SquareCheck::diagonals)
                     .filter(crossed -> Math.abs(crossed.off()) > SquareCheck.COMMON_RULE)
-                    .map(crossed -> Message.of("placing.not_square", small(Math.abs(crossed.off()), words())));
+                    .map(crossed ->
+                            Message.of("placing.not_square", words().units().fine(Math.abs(crossed.off()))));
         }
         return Optional.empty();
     }

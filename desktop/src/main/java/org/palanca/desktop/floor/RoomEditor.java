@@ -98,9 +98,9 @@ final class RoomEditor {
     }
 
     FlowPane starter() {
-        draw.setMinWidth(Region.USE_PREF_SIZE);
-        kind.getStyleClass().add("room-box");
-        known.getStyleClass().add("room-box");
+        for (Region part : new Region[] {kind, draw, known}) {
+            part.setMinWidth(Region.USE_PREF_SIZE);
+        }
         return new FlowPane(6, 6, draw, kind, known);
     }
 

@@ -7,12 +7,10 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.geometry.Pos;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.palanca.desktop.control.Labels;
 import org.palanca.words.Message;
@@ -85,14 +83,15 @@ final class WorkOrderView extends VBox {
         String id = step.id().replaceAll("[^a-z0-9]+", "-");
         switch (state) {
             case DONE, OVERRIDDEN ->
-                row.getChildren().add(button("undo-" + id, words.text("work.take_back"), () -> {
+                row.getChildren().add(Labels.button("undo-" + id, words.text("work.take_back"), () -> {
                     passing = null;
                     changed.accept(order.takeBack(step));
                 }));
             case OPEN -> {
-                row.getChildren().add(button("done-" + id, words.text("work.tick"), () -> tick(order, step, words)));
+                row.getChildren()
+                        .add(Labels.button("done-" + id, words.text("work.tick"), () -> tick(order, step, words)));
                 if (step.hold()) {
-                    row.getChildren().add(button("pass-" + id, words.text("work.pass"), () -> {
+                    row.getChildren().add(Labels.button("pass-" + id, words.text("work.pass"), () -> {
                         passing = step;
                         show(order, words);
                         lookup("#reason").requestFocus();
@@ -104,15 +103,6 @@ final class WorkOrderView extends VBox {
             }
         }
         return whole;
-    }
-
-    private static Button button(String id, String text, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.getStyleClass().add("pad-button");
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        button.setOnAction(event -> action.run());
-        return button;
     }
 
     private void tick(WorkOrder order, WorkStep step, Words words) {
@@ -140,6 +130,6 @@ final class WorkOrderView extends VBox {
             changed.accept(order.record(step, LocalDate.now(ZoneId.systemDefault()), reason.getText()));
         };
         reason.setOnAction(event -> pass.run());
-        return new HBox(6, reason, button("reason-ok", words.text("work.pass_ok"), pass));
+        return new HBox(6, reason, Labels.button("reason-ok", words.text("work.pass_ok"), pass));
     }
 }

@@ -1,0 +1,26 @@
+package org.palanca.desktop.control;
+
+import java.util.function.Function;
+import java.util.function.Supplier;
+import javafx.util.StringConverter;
+import org.palanca.words.Words;
+
+/** Names of what a box offers to choose from. */
+public final class Choices {
+    private Choices() {}
+
+    /** Writes choices by a word key each, in the words of the moment; nothing is typed. */
+    public static <T> StringConverter<T> names(Supplier<Words> words, Function<T, String> key) {
+        return new StringConverter<>() {
+            @Override
+            public String toString(T shown) {
+                return shown == null ? "" : words.get().text(key.apply(shown));
+            }
+
+            @Override
+            public T fromString(String text) {
+                return null;
+            }
+        };
+    }
+}
