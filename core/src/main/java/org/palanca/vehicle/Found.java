@@ -13,4 +13,9 @@ public record Found(MountRef mount, List<Reading> readings) {
     public Found {
         readings = List.copyOf(readings);
     }
+
+    /** Whether enough is read to place it: three readings at the least. */
+    public boolean placed() {
+        return readings.size() >= 3;
+    }
 }

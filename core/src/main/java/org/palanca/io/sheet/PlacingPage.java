@@ -5,6 +5,7 @@ import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.drawing.Elevation;
 import org.palanca.placing.Effect;
+import org.palanca.placing.FaceWords;
 import org.palanca.placing.PlacingOrder;
 import org.palanca.placing.PlacingSheet;
 import org.palanca.result.ResultWords;
@@ -156,23 +157,10 @@ public final class PlacingPage {
         double y = top + 4;
         for (PlacingSheet.Face face : sheet.faces()) {
             y += 14;
-            String text = head.text(
-                    "placing.face",
-                    face.link(),
-                    head.angle(face.tilt()),
-                    turn(face.turn()),
-                    head.text(face.slope() < 0 ? "placing.down" : "placing.up", head.angle(Math.abs(face.slope()))),
-                    head.angle(face.allowed()));
+            String text = head.words().text(FaceWords.of(face));
             y = page.paragraph(text, Page.MARGIN, y, 11, false, Page.RIGHT - Page.MARGIN) - 15;
         }
         return y + 8;
-    }
-
-    private String turn(double turn) {
-        String key = turn > 0 ? "placing.turn_left_forward" : "placing.turn_right_forward";
-        return Math.abs(turn) < Math.toRadians(0.05)
-                ? head.text("placing.turn_straight")
-                : head.text(key, head.angle(Math.abs(turn)));
     }
 
     private void loses(double top, List<Effect> losses) {

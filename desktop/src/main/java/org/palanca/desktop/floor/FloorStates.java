@@ -90,7 +90,7 @@ public final class FloorStates {
         }
         int all = vehicle.axle(place).map(axle -> axle.mounts().size()).orElse(0);
         long back = vehicle.build().found().stream()
-                .filter(found -> found.mount().axle() == place)
+                .filter(found -> found.mount().axle() == place && found.placed())
                 .count();
         return new How(Message.of("rail.place", Long.toString(back), Integer.toString(all)), false);
     }

@@ -26,6 +26,7 @@ import org.palanca.io.sheet.PlacingPage;
 import org.palanca.io.sheet.SheetHead;
 import org.palanca.placing.AsPlaced;
 import org.palanca.placing.Effect;
+import org.palanca.placing.FaceWords;
 import org.palanca.placing.PlacingOrder;
 import org.palanca.placing.PlacingSheet;
 import org.palanca.result.ResultWords;
@@ -121,7 +122,10 @@ public final class PlacePane extends FloorPane {
             SheetHead head = new SheetHead(vehicle(), "", LocalDate.now(ZoneId.systemDefault()), w);
             drawing.show(PlacingPage.drawing(head, adjustment, sheet.get()));
             page.getChildren().add(table(sheet.get(), w));
-            sheet.get().faces().forEach(face -> page.getChildren().add(face(face, w)));
+            sheet.get()
+                    .faces()
+                    .forEach(
+                            face -> page.getChildren().add(Labels.sentence(w.text(FaceWords.of(face)), "working-why")));
             page.getChildren().add(settings(w));
             page.getChildren().add(loses(sheet.get(), w));
         }
@@ -130,14 +134,15 @@ public final class PlacePane extends FloorPane {
 
     /** The first that has not been read back. */
     private String next(List<String> names) {
-        return names.stream()
-                .filter(name -> build().found(new MountRef(place(), name)).isEmpty())
-                .findFirst()
-                .orElse(names.get(0));
+        return names.stream().filter(name -> !readBack(name)).findFirst().orElse(names.get(0));
+    }
+
+    private boolean readBack(String name) {
+        return build().found(new MountRef(place(), name)).filter(Found::placed).isPresent();
     }
 
     private ToggleButton mountButton(String name, int number) {
-        boolean back = build().found(new MountRef(place(), name)).isPresent();
+        boolean back = readBack(name);
         ToggleButton button = new ToggleButton(number + "  " + name + (back ? "  ✓" : ""));
         button.setId("place-" + name.replace(' ', '-'));
         button.setSelected(name.equals(chosen));
@@ -221,24 +226,6 @@ public final class PlacePane extends FloorPane {
                 build().found(sheet.mount()).map(Found::readings).orElse(List.of()));
         others.removeIf(reading::sameAs);
         return others;
-    }
-
-    private Label face(PlacingSheet.Face face, Words w) {
-        String turn = Math.abs(face.turn()) < Math.toRadians(0.05)
-                ? w.text("placing.turn_straight")
-                : w.text(
-                        face.turn() > 0 ? "placing.turn_left_forward" : "placing.turn_right_forward",
-                        Message.angle(Math.abs(face.turn())));
-        String slope = w.text(face.slope() < 0 ? "placing.down" : "placing.up", Message.angle(Math.abs(face.slope())));
-        return Labels.sentence(
-                w.text(
-                        "placing.face",
-                        face.link(),
-                        Message.angle(face.tilt()),
-                        turn,
-                        slope,
-                        Message.angle(face.allowed())),
-                "working-why");
     }
 
     private FlowPane settings(Words w) {
@@ -344,7 +331,7 @@ public final class PlacePane extends FloorPane {
                 one.remarks()
                         .forEach(remark -> side.getChildren().add(Labels.sentence(w.text(remark.message()), "limit")));
                 one.effects().stream()
-                        .filter(effect -> effect.severity() > 1e-4)
+                        .filter(effect -> differs(effect, w))
                         .forEach(effect -> side.getChildren()
                                 .add(effect(effect, effect.leavesBand() ? "placing.now_out" : "placing.now", w)));
             });
@@ -363,6 +350,12 @@ public final class PlacePane extends FloorPane {
                                         hidden.behind()),
                                 "second")));
         side.getChildren().add(Labels.sentence(w.text("sheet.caution"), "caution"));
+    }
+
+    /** Whether it can be seen in the figures. */
+    private static boolean differs(Effect effect, Words w) {
+        String planned = w.units().text(effect.planned(), effect.result().quantity());
+        return !planned.equals(w.units().text(effect.there(), effect.result().quantity()));
     }
 
     private static String off(AsPlaced placed, Words w) {
