@@ -193,7 +193,7 @@ class FloorTest extends WindowTest {
         press("#gauge-listen");
         enter("#gauge-port", "1");
         press("#gauge-listen");
-        assertThat(trouble()).contains("Nothing that can be used answers at port 1");
+        eventually(() -> trouble().contains("Nothing that can be used answers at port 1"));
     }
 
     @Test

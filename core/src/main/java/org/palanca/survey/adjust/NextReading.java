@@ -2,6 +2,7 @@ package org.palanca.survey.adjust;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -12,6 +13,7 @@ import org.palanca.survey.Axis;
 import org.palanca.survey.Mark;
 import org.palanca.survey.Reading;
 import org.palanca.survey.ReadingKind;
+import org.palanca.survey.Survey;
 
 /**
  * The one measurement more that helps most where the doubt is largest. A reading with derivatives a and standard deviation
@@ -40,6 +42,9 @@ public record NextReading(Reading reading, String mark, double before, double af
         }
         String mark = worst.get().name();
         double before = adjustment.doubt(mark);
+        if (Double.isInfinite(before)) {
+            return settling(adjustment, worst.get());
+        }
         return candidates(adjustment, mark).stream()
                 .map(reading -> new NextReading(reading, mark, before, doubtWith(adjustment, reading, mark)))
                 .filter(next -> next.after() < WORTH_IT * before)
@@ -53,7 +58,8 @@ public record NextReading(Reading reading, String mark, double before, double af
         }
         for (Mark other : adjustment.survey().marks()) {
             boolean far = Vector3D.distance(adjustment.place(other.name()), adjustment.place(mark)) > LONGEST_TAPE;
-            if (!other.name().equals(mark) && !far) {
+            boolean known = adjustment.free(other.name()).isEmpty();
+            if (!other.name().equals(mark) && known && !far) {
                 all.add(Reading.distance(other.name(), mark));
             }
         }
@@ -61,15 +67,59 @@ public record NextReading(Reading reading, String mark, double before, double af
         return all;
     }
 
-    /** Where the mark is free, the survey is adjusted anew with the reading as it would come out. */
-    private static double doubtWith(Adjustment adjustment, Reading reading, String mark) {
-        if (Double.isInfinite(adjustment.doubt(mark))) {
-            Vector3D at = adjustment.place(mark);
-            Vector3D from = reading.kind().between() ? adjustment.place(reading.from()) : at;
-            double value = reading.kind().value(0, from, at);
-            return Adjustment.of(adjustment.survey().with(reading.withValues(List.of(value))))
-                    .doubt(mark);
+    /**
+     * For a mark that is not held: the reading that holds most of what is free, and of those the one that leaves least doubt.
+     * The other marks are taken to stand where they are, which is enough to choose by.
+     */
+    private static Optional<NextReading> settling(Adjustment adjustment, Mark mark) {
+        Survey alone =
+                Survey.NONE.with(new Mark(mark.name(), adjustment.place(mark.name()), mark.defined(), mark.photos()));
+        for (Mark other : adjustment.placed()) {
+            alone = alone.with(new Mark(other.name(), adjustment.place(other.name()), EnumSet.allOf(Axis.class)));
         }
+        Survey around = alone;
+        List<Reading> taken = adjustment.survey().readings().stream()
+                .filter(reading -> reading.touches(mark.name()))
+                .filter(reading -> around.mark(reading.from()).isPresent())
+                .filter(reading ->
+                        !reading.kind().between() || around.mark(reading.to()).isPresent())
+                .toList();
+        int free = adjustment.free(mark.name()).size();
+        return candidates(adjustment, mark.name()).stream()
+                .map(reading -> {
+                    Vector3D at = around.mark(mark.name()).orElseThrow().near();
+                    Vector3D from = reading.kind().between() ? adjustment.place(reading.from()) : at;
+                    Reading read = reading.withValues(List.of(reading.kind().value(0, from, at)));
+                    return new Settled(
+                            reading, Adjustment.of(around.withReadings(taken).with(read)), mark.name());
+                })
+                .filter(settled -> settled.free() < free)
+                .min(Comparator.comparingInt(Settled::free).thenComparingDouble(Settled::held))
+                .map(settled -> new NextReading(
+                        settled.reading(),
+                        mark.name(),
+                        Double.POSITIVE_INFINITY,
+                        settled.adjustment().doubt(mark.name())));
+    }
+
+    /** A reading tried on a mark that is not held. */
+    private record Settled(Reading reading, Adjustment adjustment, String mark) {
+        int free() {
+            return adjustment.free(mark).size();
+        }
+
+        /** Doubt in the directions that are held [m]. */
+        double held() {
+            double sum = 0;
+            for (Axis axis : Axis.values()) {
+                double deviation = adjustment.deviation(mark, axis);
+                sum += Double.isInfinite(deviation) ? 0 : deviation * deviation;
+            }
+            return Math.sqrt(sum);
+        }
+    }
+
+    private static double doubtWith(Adjustment adjustment, Reading reading, String mark) {
         Network network = adjustment.network();
         Vector3D at = adjustment.place(mark);
         Vector3D from = reading.kind().between() ? adjustment.place(reading.from()) : at;

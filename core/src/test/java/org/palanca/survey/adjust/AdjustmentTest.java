@@ -219,6 +219,27 @@ class AdjustmentTest {
         assertThat(NextReading.of(adjustment).orElseThrow().mark()).isEqualTo("shock tower");
     }
 
+    /** Taking what is advised one after another holds a mark of which nothing was measured, and then stops advising it. */
+    @Test
+    void adviceLeadsFromNothingToAHeldMark() {
+        Vector3D truth = new Vector3D(-2.1, -0.2, 0.8);
+        Survey survey = Floors.measured(new Random(9)).with(Mark.at("tank strap", truth));
+        int readings = 0;
+        while (!Adjustment.of(survey).free("tank strap").isEmpty()) {
+            Adjustment now = Adjustment.of(survey);
+            NextReading next = NextReading.of(now).orElseThrow();
+            assertThat(next.mark()).isEqualTo("tank strap");
+            Vector3D from =
+                    next.reading().kind().between() ? now.place(next.reading().from()) : truth;
+            survey = survey.with(
+                    next.reading().withValues(List.of(next.reading().kind().value(0, from, truth))));
+            readings++;
+            assertThat(readings).isLessThanOrEqualTo(3);
+        }
+        assertThat(Vector3D.distance(Adjustment.of(survey).place("tank strap"), truth))
+                .isLessThan(1e-6);
+    }
+
     @Test
     void whatOneMoreReadingPromisesIsKept() {
         Random random = new Random(5);

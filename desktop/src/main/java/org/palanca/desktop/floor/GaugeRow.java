@@ -98,14 +98,30 @@ final class GaugeRow extends FlowPane {
         }
     }
 
+    /** Beside the window, for what answers there may take its time. */
     private void connect(int at) {
-        try {
-            link = new InstrumentLink(at, new Heard());
-            port.setText(Integer.toString(at));
-            complain.accept("");
-        } catch (IOException e) {
-            complain.accept(words.get().text("gauge.none", Integer.toString(at), String.valueOf(e.getMessage())));
-        }
+        port.setText(Integer.toString(at));
+        listen.setDisable(true);
+        Thread thread = new Thread(() -> {
+            try {
+                InstrumentLink found = new InstrumentLink(at, new Heard());
+                Platform.runLater(() -> connected(found));
+            } catch (IOException e) {
+                String why = words.get().text("gauge.none", Integer.toString(at), String.valueOf(e.getMessage()));
+                Platform.runLater(() -> {
+                    listen.setDisable(false);
+                    complain.accept(why);
+                });
+            }
+        });
+        thread.setDaemon(true);
+        thread.start();
+    }
+
+    private void connected(InstrumentLink found) {
+        link = found;
+        listen.setDisable(false);
+        complain.accept("");
         relabel();
     }
 

@@ -79,6 +79,7 @@ public final class MeasurePane extends FloorPane {
     private List<SurveyRemark> remarks = List.of();
     private Optional<ScanPoint> picked = Optional.empty();
     private Scan scan = Scan.raw(List.of());
+    private List<String> scanned = List.of();
     private boolean filling;
 
     /** @param askFile asks for a file to open, by the window's title */
@@ -189,6 +190,10 @@ public final class MeasurePane extends FloorPane {
         remarks = SurveyRemark.of(adjustment);
         filling = true;
         List<String> names = survey.marks().stream().map(Mark::name).toList();
+        // Points belong to the vehicle they were laid over: another one has other marks.
+        if (!scanned.isEmpty() && names.stream().noneMatch(scanned::contains)) {
+            forgetPoints();
+        }
         fill(from, names);
         fill(to, names);
         filling = false;
@@ -505,6 +510,7 @@ public final class MeasurePane extends FloorPane {
         try {
             List<ScanPoint> points = PointFile.read(file, inches ? Lengths.INCH : Lengths.MILLIMETRE);
             scan = Scan.raw(points).fitted(adjustment);
+            scanned = build().survey().marks().stream().map(Mark::name).toList();
             picked = Optional.empty();
             board.show(scan, picked);
             String unitName = words().text(inches ? "measure.inches" : "measure.millimetres");
@@ -521,6 +527,13 @@ public final class MeasurePane extends FloorPane {
         } catch (IOException e) {
             complain(words().text("measure.unreadable", file));
         }
+    }
+
+    private void forgetPoints() {
+        scanned = List.of();
+        scan = Scan.raw(List.of());
+        picked = Optional.empty();
+        board.show(scan, picked);
     }
 
     private void pick(ScanPoint point) {
