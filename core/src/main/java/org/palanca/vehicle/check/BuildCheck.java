@@ -126,6 +126,9 @@ final class BuildCheck {
     private void housing(AxlePlace place, Housing housing) {
         String at = "/build/axles/" + place.id() + "/housing";
         housing.sum().faults().forEach(fault -> findings.add(Finding.warning(at + "/sizes_mm", fault)));
+        vehicle.axle(place)
+                .ifPresent(axle -> HousingAgainstPlan.differences(vehicle, axle)
+                        .forEach(fault -> findings.add(Finding.warning(at + "/sizes_mm", fault))));
         PurchasedPart.mismatches(housing.parts()).forEach(fault -> findings.add(Finding.warning(at + "/parts", fault)));
     }
 

@@ -5,9 +5,12 @@ import static org.palanca.units.Lengths.inches;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
+import org.palanca.housing.HousingSize;
+import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Link;
@@ -163,5 +166,21 @@ class VehicleCheckTest {
         Vehicle elsewhere =
                 Examples.vehicle("lark.palanca.json").withSchemes(List.of(new Scheme("odd", "", List.of(front))));
         assertThat(said(elsewhere)).anySatisfy(text -> assertThat(text).contains("does not have"));
+    }
+
+    @Test
+    void aHousingThatIsNotThePlannedAxlesIsDoubtful() {
+        Vehicle tarn = Examples.tarn();
+        Vehicle wider = tarn.withBuild(tarn.build()
+                .with(
+                        AxlePlace.REAR,
+                        tarn.build()
+                                .housing(AxlePlace.REAR)
+                                .with(HousingSize.TRACK, OptionalDouble.of(Lengths.inches(65)))));
+        assertThat(VehicleCheck.findings(wider))
+                .extracting(finding -> Examples.WORDS.text(finding.message()))
+                .containsExactly(
+                        "between tyre middles: the housing’s sizes make it 65 in, the axle is planned with 64 in."
+                                + " Correct the one that is wrong.");
     }
 }

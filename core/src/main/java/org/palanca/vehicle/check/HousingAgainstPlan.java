@@ -1,0 +1,41 @@
+package org.palanca.vehicle.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.palanca.housing.HousingSize;
+import org.palanca.housing.HousingSum;
+import org.palanca.units.Lengths;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Message;
+
+/** Whether a housing's sizes are those of the axle that is planned. */
+public final class HousingAgainstPlan {
+    /** Sizes that differ by less were rounded [m]. */
+    private static final double ROUNDED = Lengths.inches(1.0 / 16);
+
+    private HousingAgainstPlan() {}
+
+    /** Every size in which the two differ, in words; empty where nothing is known of the housing. */
+    public static List<Message> differences(Vehicle vehicle, Axle axle) {
+        List<Message> found = new ArrayList<>();
+        HousingSum sum = vehicle.build().housing(axle.place()).sum();
+        compare(sum, HousingSize.TRACK, axle.track(), found);
+        compare(sum, HousingSize.TYRE_WIDTH, axle.tyre().width(), found);
+        vehicle.build()
+                .surroundings(axle.place())
+                .driveline()
+                .ifPresent(line -> compare(sum, HousingSize.PINION_OFFSET, line.offset(), found));
+        return found;
+    }
+
+    private static void compare(HousingSum sum, HousingSize size, double planned, List<Message> found) {
+        sum.size(size).stream()
+                .filter(metres -> Math.abs(metres - planned) > ROUNDED)
+                .forEach(metres -> found.add(Message.of(
+                        "housing.plan_differs",
+                        Message.of(HousingSum.name(size)),
+                        Message.length(metres),
+                        Message.length(planned))));
+    }
+}
