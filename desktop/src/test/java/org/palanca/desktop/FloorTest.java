@@ -338,6 +338,9 @@ class FloorTest extends WindowTest {
     void partsThatDoNotMeetHoldTheWork() {
         step(Step.HOUSING);
         enter("#part-circle-3", "4 5/8");
+        assertThat(stage.getScene().getFocusOwner().getId())
+                .as("the keyboard stays where it was")
+                .isEqualTo("part-circle-3");
         assertThat(label("#housing-headline")).contains("“brake plate, right” has a bolt circle of 4 5/8 in");
         press("#done-housing-parts-meet");
         assertThat(trouble()).contains("They won’t bolt together");

@@ -6,9 +6,11 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.palanca.survey.Axis;
+import org.palanca.survey.Cut;
 import org.palanca.survey.Instrument;
 import org.palanca.survey.Mark;
 import org.palanca.survey.Reading;
+import org.palanca.survey.ReadingKind;
 import org.palanca.units.Quantity;
 import org.palanca.words.Message;
 
@@ -72,6 +74,17 @@ public record SurveyRemark(Level level, List<String> marks, Message message) {
     private static SurveyRemark odd(Adjustment adjustment, Adjustment.Residual odd) {
         Reading reading = odd.reading();
         Quantity quantity = reading.kind().quantity();
+        if (reading.kind() == ReadingKind.PLUMB) {
+            Axis axis = odd.part() == 0 ? Axis.AHEAD : Axis.LEFT;
+            return new SurveyRemark(
+                    Level.DOUBT,
+                    marks(reading),
+                    Message.of(
+                            "survey.odd_plumb",
+                            phrase(reading),
+                            Message.length(Math.abs(odd.errorIfWrong())),
+                            Message.of("survey.axis." + axis.id())));
+        }
         Optional<LikelySlip> slip = LikelySlip.of(adjustment, reading);
         double error = adjustment
                 .without(reading)
@@ -126,10 +139,8 @@ public record SurveyRemark(Level level, List<String> marks, Message message) {
     }
 
     private static void cuts(Adjustment adjustment, List<SurveyRemark> remarks) {
-        List<String> schemes = adjustment.survey().cuts().stream()
-                .map(cut -> cut.scheme())
-                .distinct()
-                .toList();
+        List<String> schemes =
+                adjustment.survey().cuts().stream().map(Cut::scheme).distinct().toList();
         for (String scheme : schemes) {
             CutPlan plan = CutPlan.of(adjustment, scheme);
             for (CutPlan.In in : plan.forbidden()) {
@@ -141,8 +152,15 @@ public record SurveyRemark(Level level, List<String> marks, Message message) {
                                 in.cut().name(),
                                 in.zone().name())));
             }
-            for (Support support : supports(plan)) {
-                remarks.add(support.remark());
+            for (CutPlan.Loses loses : plan.supports()) {
+                remarks.add(new SurveyRemark(
+                        Level.DOUBT,
+                        List.of(),
+                        Message.of(
+                                "survey.support",
+                                loses.cut().name(),
+                                loses.support().name(),
+                                loses.support().holds())));
             }
             for (DatumLife life : plan.marks()) {
                 remarks.add(dying(life));
@@ -151,23 +169,6 @@ public record SurveyRemark(Level level, List<String> marks, Message message) {
         List<SurveyRemark> once = remarks.stream().distinct().toList();
         remarks.clear();
         remarks.addAll(once);
-    }
-
-    private record Support(CutPlan.Loses loses) {
-        SurveyRemark remark() {
-            return new SurveyRemark(
-                    Level.DOUBT,
-                    List.of(),
-                    Message.of(
-                            "survey.support",
-                            loses.cut().name(),
-                            loses.support().name(),
-                            loses.support().holds()));
-        }
-    }
-
-    private static List<Support> supports(CutPlan plan) {
-        return plan.supports().stream().map(Support::new).toList();
     }
 
     private static SurveyRemark dying(DatumLife life) {

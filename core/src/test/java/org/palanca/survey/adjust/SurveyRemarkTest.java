@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
+import org.palanca.survey.Axis;
 import org.palanca.survey.Box;
 import org.palanca.survey.Cut;
 import org.palanca.survey.Floors;
@@ -87,6 +89,17 @@ class SurveyRemarkTest {
         double off = good.readings().get(at).value() + Lengths.inches(5.0 / 16);
         assertThat(said(Floors.with(good, at, off)))
                 .contains("height of kick left and height of kick right differ by 5/16 in");
+    }
+
+    @Test
+    void aPlumbDropToTheWrongMark() {
+        Survey dropped = good.with(new Mark("floor dot", new Vector3D(-2.3, 0.42, 0), Set.of(Axis.UP)))
+                .with(Reading.distance("string rear", "floor dot", Math.hypot(0.8, 0.42)))
+                .with(Reading.distance("string front", "floor dot", Math.hypot(2.3, 0.42)))
+                .with(Reading.of(ReadingKind.PLUMB, "belly left", "floor dot"));
+        assertThat(said(dropped))
+                .contains(
+                        "Most likely wrong: plumb from belly left to floor dot", "apart fore and aft", "drop it again");
     }
 
     @Test

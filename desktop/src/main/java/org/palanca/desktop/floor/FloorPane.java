@@ -68,7 +68,20 @@ public abstract class FloorPane extends VBox {
     /** Shows everything as it is now, if it can be seen. */
     public final void refresh() {
         if (isVisible() && getScene() != null) {
+            Node focused = getScene().getFocusOwner();
             show();
+            keepFocus(focused);
+        }
+    }
+
+    /** Some parts are made anew when they are shown; the keyboard stays where it was. */
+    private void keepFocus(Node focused) {
+        boolean gone = focused != null && focused.getId() != null && focused.getScene() == null;
+        if (gone) {
+            Node again = getScene().lookup("#" + focused.getId());
+            if (again != null) {
+                again.requestFocus();
+            }
         }
     }
 
