@@ -21,6 +21,9 @@ public enum Quantity {
     /** Newtons per metre inside, newtons per millimetre in files, pounds-force per inch on screen. */
     RATE("n_per_mm", 0.001);
 
+    /** Files keep six decimals. */
+    private static final double FILE_GRID = 1e6;
+
     private final String fileUnit;
     private final double fileFactor;
 
@@ -42,5 +45,13 @@ public enum Quantity {
     /** A number from a file, as held inside [SI]. */
     public double fromFile(double value) {
         return value / fileFactor;
+    }
+
+    /**
+     * A number held inside [SI] on the grid that files keep, by the very steps that writing and reading it takes, so that it
+     * comes back from a file to the last bit.
+     */
+    public double onGrid(double value) {
+        return fromFile(Math.round(toFile(value) * FILE_GRID) / FILE_GRID);
     }
 }

@@ -2,6 +2,7 @@ package org.palanca.vehicle.edit;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.geometry.Side;
+import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
@@ -10,9 +11,6 @@ import org.palanca.vehicle.Vehicle;
 
 /** Moves mounts, keeping how each was measured and letting mirrored sides follow. */
 public final class MountMoves {
-    /** Files keep six decimals of a millimetre [1/mm]. */
-    private static final double FILE_GRID = 1e6;
-
     private MountMoves() {}
 
     /**
@@ -53,8 +51,7 @@ public final class MountMoves {
      * back from a file to the last bit.
      */
     public static double onGrid(double metres) {
-        double millimetres = Math.round(metres * 1000 * FILE_GRID) / FILE_GRID;
-        return millimetres / 1000;
+        return Quantity.LENGTH.onGrid(metres);
     }
 
     private static Placement.Taped taped(Vector3D to, double lineX) {

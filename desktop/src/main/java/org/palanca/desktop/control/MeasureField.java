@@ -124,7 +124,7 @@ public final class MeasureField extends TextField {
             return;
         }
         try {
-            double next = parse(text);
+            double next = quantity.onGrid(parse(text));
             wrong(false);
             complain.accept("");
             shown = written(next);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.text.TextAlignment;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.desktop.board.BoardLayout;
@@ -12,11 +13,13 @@ import org.palanca.desktop.board.Scribe;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
+import org.palanca.fit.FitWords;
 import org.palanca.fit.ShaftRun;
 import org.palanca.fit.SquareCheck;
 import org.palanca.fit.TyreRoom;
 import org.palanca.geometry.Side;
 import org.palanca.result.AxleModel;
+import org.palanca.result.WheelMotion;
 import org.palanca.result.WheelTravel;
 import org.palanca.survey.Box;
 import org.palanca.survey.adjust.Adjustment;
@@ -28,10 +31,14 @@ import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.WheelWell;
+import org.palanca.words.Message;
 import org.palanca.words.Words;
 
 /** An axle in its wells: at ride, at the tightest pose as a ghost, with what it comes near to, its shaft and its diagonals. */
 final class FitBoard extends FloorBoard {
+    /** Room shown round the tyre in the close-up [m]. */
+    private static final double CLOSE_UP = 0.28;
+
     private Vehicle vehicle;
     private AxlePlace place;
     private Adjustment adjustment;
@@ -101,7 +108,69 @@ final class FitBoard extends FloorBoard {
         }
     }
 
+    /** The quarter that three elevations leave free shows the tightest place large, at the pose where it is tight. */
+    @Override
+    protected void paintOver(Scribe scribe) {
+        if (vehicle == null || least.isEmpty()) {
+            return;
+        }
+        TyreRoom.Room room = least.get();
+        BoardLayout board = scales().orElseThrow();
+        Rectangle2D area = new Rectangle2D(
+                board.rear().getMinX(),
+                board.top().getMinY(),
+                board.rear().getWidth(),
+                board.top().getHeight());
+        if (area.getWidth() < 120 || area.getHeight() < 120) {
+            return;
+        }
+        Axle axle = tight.axle();
+        double tall = axle.tyre().diameter() + CLOSE_UP;
+        double wide = axle.tyre().width() + 2 * CLOSE_UP;
+        double scale = Math.min(area.getWidth() / wide, (area.getHeight() - 40 * textSize()) / tall);
+        Vector3D at = centre(room.side());
+        Rectangle2D none = board.pad();
+        BoardLayout close =
+                new BoardLayout(none, area, none, none, scale, 0, -at.getY(), at.getZ() + 20 * textSize() / scale);
+        scribe.clipped(area, () -> {
+            scribe.shapes(close, Elevation.REAR, AxleDrawing.surroundings(vehicle, Elevation.REAR), true);
+            scribe.shapes(close, Elevation.REAR, AxleDrawing.axle(tight, Elevation.REAR), false);
+            Surroundings around = vehicle.build().surroundings(place);
+            around.well().ifPresent(well -> wellBoxes(scribe, close, Elevation.REAR, well));
+            around.obstacles().forEach(obstacle -> obstacle(scribe, close, Elevation.REAR, obstacle));
+        });
+        scribe.text(
+                words().text(
+                                "fit.tightest",
+                                FitWords.pose(room.pose()),
+                                FitWords.name(room),
+                                Message.length(Math.max(0, room.metres()))),
+                area.getMinX() + 4,
+                area.getMinY() + 9 * textSize(),
+                TextAlignment.LEFT,
+                room.metres() < TyreRoom.USUAL
+                        ? scribe.theme().limit()
+                        : scribe.theme().second(),
+                false,
+                14);
+    }
+
+    private Vector3D centre(Side side) {
+        WheelMotion wheel = tight.motion().wheel(side.sign());
+        return new Vector3D(wheel.centre(0), wheel.centre(1), wheel.centre(2));
+    }
+
     private void well(Scribe scribe, BoardLayout board, Elevation elevation, WheelWell well) {
+        wellBoxes(scribe, board, elevation, well);
+        if (elevation == Elevation.REAR) {
+            TyreRoom room = TyreRoom.of(vehicle, place);
+            room.rooms().stream()
+                    .filter(one -> one.pose().equals(WheelTravel.RIDE) && one.side() == Side.RIGHT)
+                    .forEach(one -> dimension(scribe, board, one, well));
+        }
+    }
+
+    private void wellBoxes(Scribe scribe, BoardLayout board, Elevation elevation, WheelWell well) {
         double line = ride.axle().lineX(vehicle.wheelbase());
         for (Side side : Side.values()) {
             double in = side.sign() * well.inner();
@@ -115,12 +184,6 @@ final class FitBoard extends FloorBoard {
                     well.top());
             scribe.pen(scribe.theme().hand(), 1.8);
             scribe.path(board, elevation, box(box, elevation));
-        }
-        if (elevation == Elevation.REAR) {
-            TyreRoom room = TyreRoom.of(vehicle, place);
-            room.rooms().stream()
-                    .filter(one -> one.pose().equals(WheelTravel.RIDE) && one.side() == Side.RIGHT)
-                    .forEach(one -> dimension(scribe, board, one, well));
         }
     }
 

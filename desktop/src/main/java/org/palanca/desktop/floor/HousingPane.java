@@ -414,7 +414,7 @@ public final class HousingPane extends FloorPane {
             }
             double number = Double.parseDouble(text);
             // Thousandths are read out as whole numbers: 5 on the dial is 0.005.
-            values[i] = text.contains(".") ? number * Lengths.INCH : number * THOUSANDTH;
+            values[i] = Quantity.LENGTH.onGrid(text.contains(".") ? number * Lengths.INCH : number * THOUSANDTH);
         }
         Side side = dialSide.getValue();
         DialReading reading = new DialReading(

@@ -276,7 +276,9 @@ public final class MeasurePane extends FloorPane {
         LengthStyle style = words().units().length();
         try {
             for (String one : value.getText().split(";")) {
-                values.add(quantity == Quantity.ANGLE ? Angles.parse(one.strip()) : Lengths.parse(one.strip(), style));
+                double read =
+                        quantity == Quantity.ANGLE ? Angles.parse(one.strip()) : Lengths.parse(one.strip(), style);
+                values.add(quantity.onGrid(read));
             }
             return Optional.of(values);
         } catch (MeasureFormatException e) {
@@ -295,7 +297,7 @@ public final class MeasurePane extends FloorPane {
             complain(words().text(kind.getValue().between() ? "measure.two_marks" : "measure.one_mark"));
             return;
         }
-        take(List.of(reading), angle ? Instrument.ANGLE_FINDER : Instrument.LASER);
+        take(List.of(what.quantity().onGrid(reading)), angle ? Instrument.ANGLE_FINDER : Instrument.LASER);
     }
 
     /** What the others say of the measurement in hand, what was read of it, and what its image on the other side reads. */
