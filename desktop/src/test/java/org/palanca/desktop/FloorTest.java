@@ -34,10 +34,12 @@ import org.palanca.survey.ReadingKind;
 import org.palanca.survey.Survey;
 import org.palanca.survey.adjust.Adjustment;
 import org.palanca.units.Lengths;
+import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Found;
 import org.palanca.vehicle.MountRef;
+import org.palanca.words.Message;
 import org.palanca.work.StepEntry;
 
 /** From the floor to the tacked mount, as a builder walks it in the demo: measure, axle, housing, place, print, read back. */
@@ -410,10 +412,7 @@ class FloorTest extends WindowTest {
     @Test
     void withoutMarksEveryStepSaysWhereToBegin() {
         onFx(() -> window.document()
-                .change(
-                        window.document().vehicle().withBuild(Build.NONE),
-                        org.palanca.words.Message.of("change.work"),
-                        ""));
+                .change(window.document().vehicle().withBuild(Build.NONE), Message.of("change.work"), ""));
         step(Step.MEASURE);
         assertThat(label("#survey-headline")).contains("Start with two marks on the floor");
         step(Step.AXLE);
@@ -424,5 +423,43 @@ class FloorTest extends WindowTest {
         assertThat(lookup(node -> node instanceof Label text && text.getText().contains("Measure the frame first"))
                         .queryAll())
                 .isNotEmpty();
+    }
+
+    /** Independent wheels, leaf springs, steered axles: each step on the floor shows itself for each, with a well and a survey. */
+    @Test
+    void everyExampleShowsEveryStep() throws IOException {
+        Survey measured = survey();
+        for (String example : List.of(
+                "lark.palanca.json",
+                "gorse.palanca.json",
+                "plover.palanca.json",
+                "wain.palanca.json",
+                "marram.palanca.json")) {
+            Path file = folder.resolve(example);
+            copyExample(example, file);
+            onFx(() -> window.files().open(file));
+            assertThat(window.document().fileProperty().get()).isEqualTo(file);
+            onFx(() -> window.document()
+                    .change(
+                            window.document().vehicle().withBuild(build().withSurvey(measured)),
+                            Message.of("change.work"),
+                            ""));
+            for (Axle axle : window.document().vehicle().axles()) {
+                onFx(() -> window.state().axleProperty().set(axle.place()));
+                onFx(() -> window.state().stepProperty().set(Step.AXLE));
+                enter("#fit-wanted", "1/2");
+                enter("#fit-slip", "4");
+                assertThat(label("#fit-headline")).as(example).isNotBlank();
+                onFx(() -> window.state().stepProperty().set(Step.HOUSING));
+                enter("#housing-wheel-faces", "62");
+                assertThat(label("#housing-headline")).as(example).isNotBlank();
+                onFx(() -> window.state().stepProperty().set(Step.PLACE));
+                assertThat(label("#place-headline")).as(example).contains("tapes 1 to 4");
+                nextAnswer = folder.resolve(example + axle.place().id() + ".pdf");
+                press("#place-print-all");
+                assertThat(nextAnswer).exists();
+            }
+            onFx(() -> window.document().replace(window.document().vehicle(), file, false));
+        }
     }
 }
