@@ -329,7 +329,7 @@ class MainTest {
         assertThat(run("place", tarn, one, "--mount", "upper fram left")).isEqualTo(ExitCodes.USAGE);
         assertThat(err).contains("Did you mean “upper frame left”?");
         assertThat(run("place", tarn, one, "--hole", "7/8", "--bolt", "1/2")).isEqualTo(ExitCodes.USAGE);
-        assertThat(err).contains("leaves nothing of the 1/8 in allowed");
+        assertThat(err).contains("leaves nothing of the 0.125 in allowed");
         Path lark = folder.resolve("new.palanca.json");
         assertThat(run("start", lark)).isEqualTo(ExitCodes.OK);
         assertThat(run("place", lark, one)).isEqualTo(ExitCodes.PROBLEMS);

@@ -34,8 +34,7 @@ public final class FitWords {
             room.least().forEach(one -> said.add(room(one, room.wanted())));
             room.ways().forEach(way -> said.add(way(way)));
         }
-        SquareCheck.of(adjustment, around).ifPresent(square -> said.addAll(square(vehicle, place, square)));
-        parallel(vehicle, place, adjustment).ifPresent(said::add);
+        said.addAll(square(vehicle, place, adjustment));
         around.driveline().ifPresent(line -> {
             ShaftOrder order = ShaftOrder.of(new AxleModel(vehicle, place), line);
             said.add(new Said(
@@ -54,6 +53,15 @@ public final class FitWords {
                             Message.length(order.plunge()),
                             Message.length(order.slip()))));
         });
+        return said;
+    }
+
+    /** How an axle stands: wheelbase, thrust line, centred, diagonals, parallel. Empty where its ends are not measured. */
+    public static List<Said> square(Vehicle vehicle, AxlePlace place, Adjustment adjustment) {
+        List<Said> said = new ArrayList<>();
+        SquareCheck.of(adjustment, vehicle.build().surroundings(place))
+                .ifPresent(square -> said.addAll(square(vehicle, place, square)));
+        parallel(vehicle, place, adjustment).ifPresent(said::add);
         return said;
     }
 

@@ -4,7 +4,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.survey.Axis;
 import org.palanca.survey.Mark;
 import org.palanca.survey.adjust.Adjustment;
 import org.palanca.survey.adjust.DatumLife;
@@ -65,9 +64,7 @@ public record SquareCheck(
         Vector3D right = adjustment.place(around.rightEnd());
         double apart = left.getY() - right.getY();
         double thrust = Math.atan2(right.getX() - left.getX(), apart);
-        double both = Math.hypot(
-                adjustment.deviation(around.leftEnd(), Axis.AHEAD),
-                adjustment.deviation(around.rightEnd(), Axis.AHEAD));
+        double both = adjustment.deviation(around.leftEnd(), around.rightEnd(), Vector3D.PLUS_I);
         return new SquareCheck(
                 thrust,
                 both / Math.abs(apart),

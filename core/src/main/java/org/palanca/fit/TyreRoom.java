@@ -10,7 +10,6 @@ import org.palanca.geometry.Side;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelMotion;
 import org.palanca.result.WheelTravel;
-import org.palanca.survey.Box;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Surroundings;
@@ -210,15 +209,5 @@ public final class TyreRoom {
                 }
             }
         }
-    }
-
-    /** The box of room that a tyre takes at ride, for looking at. */
-    public Box taken(Side side) {
-        TyreShape tyre = tyre(side);
-        Vector3D at = tyre.centre();
-        double x = tyre.reach(Vector3D.PLUS_I);
-        double y = tyre.reach(Vector3D.PLUS_J);
-        double z = tyre.reach(Vector3D.PLUS_K);
-        return new Box(at.getX() - x, at.getX() + x, at.getY() - y, at.getY() + y, at.getZ() - z, at.getZ() + z);
     }
 }

@@ -98,10 +98,6 @@ public record Housing(
         return new Housing(ends, school, next, benchPinion, clocked, left, right, accepted, seat, parts);
     }
 
-    public Housing withSizes(Map<HousingSize, Double> other) {
-        return new Housing(ends, school, other, benchPinion, clocked, left, right, accepted, seat, parts);
-    }
-
     public Housing withEnds(Ends other) {
         return new Housing(other, school, sizes, benchPinion, clocked, left, right, accepted, seat, parts);
     }

@@ -148,16 +148,21 @@ public final class HousingSum {
             faults.add(Message.of(
                     "housing.contradiction",
                     Message.of(name(found.whole())),
-                    Message.length(Math.abs(found.off())),
+                    amount(Math.abs(found.off())),
                     Message.of(found.off() > 0 ? "housing.more" : "housing.less"),
                     names(found.given())));
         }
         all.forEach((size, value) -> {
             if (value < 0 && !size.signed()) {
-                faults.add(Message.of(fault(size), Message.of(name(size)), Message.length(-value)));
+                faults.add(Message.of(fault(size), Message.of(name(size)), amount(-value)));
             }
         });
         return faults;
+    }
+
+    /** In the fractions of a tape, unless they would round it away. */
+    private static Object amount(double metres) {
+        return metres < Lengths.inches(1.0 / 16) ? Message.fine(metres) : Message.length(metres);
     }
 
     private static String fault(HousingSize size) {
@@ -189,20 +194,6 @@ public final class HousingSum {
     public HousingSum with(HousingSize size, double value) {
         Map<HousingSize, Double> changed = copy(known);
         changed.put(size, value);
-        return new HousingSum(changed);
-    }
-
-    /**
-     * What would have to be typed instead of one known size to get another size.
-     *
-     * @param free the known size that gives way
-     * @param wanted the size asked for
-     * @param value its wanted value [m]
-     */
-    public HousingSum solving(HousingSize free, HousingSize wanted, double value) {
-        Map<HousingSize, Double> changed = copy(known);
-        changed.remove(free);
-        changed.put(wanted, value);
         return new HousingSum(changed);
     }
 }

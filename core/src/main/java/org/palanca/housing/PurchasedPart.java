@@ -123,7 +123,7 @@ public record PurchasedPart(
             String key, OptionalDouble mine, PurchasedPart other, OptionalDouble theirs, List<Message> found) {
         if (mine.isPresent() && theirs.isPresent() && Math.abs(mine.getAsDouble() - theirs.getAsDouble()) > DIFFERENT) {
             found.add(Message.of(
-                    key, name, Message.length(mine.getAsDouble()), other.name, Message.length(theirs.getAsDouble())));
+                    key, name, Message.fine(mine.getAsDouble()), other.name, Message.fine(theirs.getAsDouble())));
         }
     }
 }

@@ -22,6 +22,14 @@ public record Message(String key, List<Object> arguments) {
     /** A number that is written in the reader's units. */
     public record Measure(double value, Quantity quantity) {}
 
+    /** A small length that a tape's fractions would round away. */
+    public record Fine(double metres) {}
+
+    /** A small length [m], to be written to the thousandth of an inch or the hundredth of a millimetre. */
+    public static Fine fine(double metres) {
+        return new Fine(metres);
+    }
+
     /** A length [m] to be written in the reader's units. */
     public static Measure length(double metres) {
         return new Measure(metres, Quantity.LENGTH);

@@ -27,10 +27,13 @@ import org.palanca.desktop.steps.Step;
 import org.palanca.drawing.Elevation;
 import org.palanca.housing.HousingSize;
 import org.palanca.io.json.VehicleFile;
+import org.palanca.placing.PlacingOrder;
+import org.palanca.survey.Box;
 import org.palanca.survey.Instrument;
 import org.palanca.survey.Mark;
 import org.palanca.survey.Reading;
 import org.palanca.survey.ReadingKind;
+import org.palanca.survey.Support;
 import org.palanca.survey.Survey;
 import org.palanca.survey.adjust.Adjustment;
 import org.palanca.units.Lengths;
@@ -39,6 +42,8 @@ import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Found;
 import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.Surroundings;
+import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Message;
 import org.palanca.work.StepEntry;
 
@@ -343,7 +348,7 @@ class FloorTest extends WindowTest {
         assertThat(stage.getScene().getFocusOwner().getId())
                 .as("the keyboard stays where it was")
                 .isEqualTo("part-circle-3");
-        assertThat(label("#housing-headline")).contains("“brake plate, right” has a bolt circle of 4 5/8 in");
+        assertThat(label("#housing-headline")).contains("“brake plate, right” has a bolt circle of 4.625 in");
         press("#done-housing-parts-meet");
         assertThat(trouble()).contains("They won’t bolt together");
         assertThat(build().log()).isEmpty();
@@ -382,13 +387,91 @@ class FloorTest extends WindowTest {
                         .queryAll())
                 .isNotEmpty();
         press("#done-placing-read-back-upper-frame-left");
-        assertThat(trouble()).contains("in off, 1/8 in allowed");
+        assertThat(trouble()).contains("in off, 0.125 in allowed");
         enter("#place-tolerance", "1/2");
         press("#done-placing-read-back-upper-frame-left");
         assertThat(build().log()).hasSize(4);
         enter("#place-hole", "2");
         enter("#place-bolt", "1/2");
-        assertThat(trouble()).contains("leaves nothing of the 1/2 in allowed");
+        assertThat(trouble()).contains("leaves nothing of the 0.500 in allowed");
+    }
+
+    /** A support in a bracket's way is said, readings from marks that are not on the sheet are kept, square is not a guess. */
+    @Test
+    void whatStandsInTheWayOfPlacingIsSaid() {
+        step(Step.PLACE);
+        Vehicle vehicle = window.document().vehicle();
+        MountRef mount = new MountRef(AxlePlace.REAR, "upper frame left");
+        Vector3D at = vehicle.axle(AxlePlace.REAR).orElseThrow().position(mount.mount(), vehicle.wheelbase());
+        Box under = new Box(at.getX() - 0.1, at.getX() + 0.1, at.getY() - 0.1, at.getY() + 0.1, 0, at.getZ() - 0.02);
+        Survey stood = survey().withSupports(List.of(new Support("jack stand", "the belly", under)));
+        Reading other = Reading.distance("tail left", mount.mount(), 1.4725);
+        onFx(() -> window.document()
+                .change(
+                        vehicle.withBuild(build().withSurvey(stood).with(new Found(mount, List.of(other)))),
+                        Message.of("change.work"),
+                        ""));
+        assertThat(lookup(node -> node instanceof Label text
+                                && text.getText().contains("upper frame left needs the room of “jack stand”"))
+                        .queryAll())
+                .isNotEmpty();
+        assertThat(lookup(node -> node instanceof Label text && text.getText().startsWith("also read: tape tail left"))
+                        .queryAll())
+                .isNotEmpty();
+        press("#drop-found-0");
+        assertThat(build().found(mount)).isEmpty();
+        press("#done-placing-at-ride");
+        press("#done-placing-marks-there");
+        Adjustment adjustment = Adjustment.of(stood);
+        for (MountRef one : PlacingOrder.of(vehicle, adjustment, AxlePlace.REAR).mounts()) {
+            press("#pass-placing-read-back-" + one.mount().replace(' ', '-'));
+            enter("#reason", "placed by jig");
+        }
+        press("#done-placing-square");
+        assertThat(trouble()).contains("106 1/4 in on the right, 106 in planned", "Turn or move the axle");
+        onFx(() -> window.document()
+                .change(
+                        window.document().vehicle().withBuild(build().with(AxlePlace.REAR, Surroundings.NONE)),
+                        Message.of("change.work"),
+                        ""));
+        press("#done-placing-square");
+        assertThat(trouble()).contains("The axle’s ends are not measured");
+    }
+
+    /** From the rail to the taken reading without the mouse: step, mark, mark, number. */
+    @Test
+    void aReadingIsTakenByKeysAlone() {
+        push(KeyCode.CONTROL, KeyCode.DIGIT2);
+        tabTo("measure-from");
+        push(KeyCode.DOWN);
+        push(KeyCode.TAB);
+        push(KeyCode.DOWN);
+        push(KeyCode.DOWN);
+        push(KeyCode.DOWN);
+        push(KeyCode.TAB);
+        assertThat(stage.getScene().getFocusOwner().getId()).isEqualTo("measure-value");
+        int before = survey().readings().size();
+        Reading held =
+                reading(ReadingKind.DISTANCE, "string front", "horn left").orElseThrow();
+        write("33").push(KeyCode.ENTER);
+        onFx(() -> {});
+        assertThat(survey().readings()).hasSize(before);
+        assertThat(reading(ReadingKind.DISTANCE, "string front", "horn left")
+                        .orElseThrow()
+                        .values())
+                .as("a repeat joins what was read")
+                .hasSize(held.values().size() + 1);
+    }
+
+    private void tabTo(String id) {
+        for (int i = 0; i < 30; i++) {
+            onFx(() -> {});
+            if (id.equals(stage.getScene().getFocusOwner().getId())) {
+                return;
+            }
+            push(KeyCode.TAB);
+        }
+        throw new AssertionError("Tab never came to " + id);
     }
 
     /** Whatever was measured, built, found and ticked is there again after saving, to the last bit. */

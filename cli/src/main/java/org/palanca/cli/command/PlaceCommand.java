@@ -60,7 +60,7 @@ public final class PlaceCommand implements Callable<Integer> {
         double slop = PlacingSheet.slop(length(hole), length(bolt));
         if (slop >= allowed) {
             throw new CommandFailure(
-                    ExitCodes.USAGE, Message.of("slop_too_large", Message.length(slop), Message.length(allowed)));
+                    ExitCodes.USAGE, Message.of("slop_too_large", Message.fine(slop), Message.fine(allowed)));
         }
         SheetHead head = new SheetHead(
                 vehicle, input.file().getFileName().toString(), LocalDate.now(ZoneId.systemDefault()), input.words());

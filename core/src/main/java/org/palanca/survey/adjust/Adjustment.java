@@ -318,8 +318,11 @@ public final class Adjustment {
         return new Distance(along.getNorm(), deviation(one, other, unit));
     }
 
-    /** Standard deviation of one mark against another along a slope [m, or rad for a slope per m]. */
-    private double deviation(String one, String other, Vector3D slope) {
+    /**
+     * Standard deviation of one mark against another along a slope, with what their places have in common [m, or rad for a
+     * slope per m].
+     */
+    public double deviation(String one, String other, Vector3D slope) {
         double variance = 0;
         for (Axis a : Axis.values()) {
             for (Axis b : Axis.values()) {

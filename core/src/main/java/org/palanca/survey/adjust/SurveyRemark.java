@@ -178,7 +178,7 @@ public record SurveyRemark(Level level, List<String> marks, Message message) {
                         "survey.instead",
                         stays.name(),
                         Message.length(life.distance().metres()),
-                        Message.length(life.distance().deviation())))
+                        Message.fine(life.distance().deviation())))
                 .orElse(Message.of("survey.no_instead"));
         return new SurveyRemark(
                 Level.DOUBT,

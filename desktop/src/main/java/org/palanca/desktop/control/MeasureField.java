@@ -28,6 +28,7 @@ public final class MeasureField extends TextField {
     private String shown = "";
     private boolean wrong;
     private Runnable cleared;
+    private boolean decimals;
 
     /**
      * @param quantity what is typed
@@ -68,6 +69,12 @@ public final class MeasureField extends TextField {
         }
     }
 
+    /** From now on lengths in inches are written in decimals: what a tape's fractions would round away. Returns this. */
+    public MeasureField fine() {
+        decimals = true;
+        return this;
+    }
+
     /** Shows that there is no value, with a hint of what it would come out as. */
     public void showNone(String hint) {
         boolean typing = isFocused() && !getText().equals(shown);
@@ -93,7 +100,7 @@ public final class MeasureField extends TextField {
     private String written(double number) {
         LengthStyle style = words.get().units().length();
         return switch (quantity) {
-            case LENGTH -> Lengths.format(number, style);
+            case LENGTH -> Lengths.format(number, decimals && style.inches() ? LengthStyle.INCH_DECIMAL : style);
             case ANGLE -> Angles.format(number, 1);
             default -> words.get().units().format(number, quantity).number();
         };

@@ -44,6 +44,7 @@ final class FitBoard extends FloorBoard {
     private Adjustment adjustment;
     private AxleModel ride;
     private AxleModel tight;
+    private Optional<TyreRoom> rooms = Optional.empty();
     private Optional<TyreRoom.Room> least = Optional.empty();
 
     FitBoard(Supplier<Words> words, Supplier<Theme> theme) {
@@ -60,7 +61,8 @@ final class FitBoard extends FloorBoard {
         tight = new AxleModel(next, at);
         Surroundings around = next.build().surroundings(at);
         boolean known = around.well().isPresent() || !around.obstacles().isEmpty();
-        least = known ? TyreRoom.of(next, at).least().stream().findFirst() : Optional.empty();
+        rooms = known ? Optional.of(TyreRoom.of(next, at)) : Optional.empty();
+        least = rooms.flatMap(room -> room.least().stream().findFirst());
         least.ifPresent(room -> tight.moveTo(room.pose()));
         draw();
     }
@@ -163,8 +165,8 @@ final class FitBoard extends FloorBoard {
     private void well(Scribe scribe, BoardLayout board, Elevation elevation, WheelWell well) {
         wellBoxes(scribe, board, elevation, well);
         if (elevation == Elevation.REAR) {
-            TyreRoom room = TyreRoom.of(vehicle, place);
-            room.rooms().stream()
+            rooms.stream()
+                    .flatMap(room -> room.rooms().stream())
                     .filter(one -> one.pose().equals(WheelTravel.RIDE) && one.side() == Side.RIGHT)
                     .forEach(one -> dimension(scribe, board, one, well));
         }

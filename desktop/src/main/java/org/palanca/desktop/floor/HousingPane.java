@@ -383,7 +383,7 @@ public final class HousingPane extends FloorPane {
                 wordsSupplier(),
                 value -> set(housing().withAccepted(value), w.text("housing.accepted")),
                 complaints());
-        accepted.setId("housing-accepted");
+        accepted.fine().setId("housing-accepted");
         refreshers.add(() -> accepted.show(housing().accepted()));
         FlowPane first = new FlowPane(
                 8,

@@ -138,7 +138,7 @@ final class PartsEditor extends VBox {
         Supplier<PurchasedPart> cleared = () -> with.apply(OptionalDouble.empty());
         MeasureField field = new MeasureField(
                 Quantity.LENGTH, pane.wordsSupplier(), value -> set(i, typed.apply(value)), pane.complaints());
-        field.setId("part-" + what + "-" + i);
+        field.fine().setId("part-" + what + "-" + i);
         field.setOnCleared(() -> set(i, cleared.get()));
         shown.ifPresentOrElse(field::show, () -> field.showNone(""));
         return Labels.over(pane.words().text(key), field, Quantity.LENGTH, pane.wordsSupplier());

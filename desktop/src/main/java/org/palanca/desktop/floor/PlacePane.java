@@ -21,7 +21,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.desktop.control.FractionText;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
-import org.palanca.fit.SquareCheck;
+import org.palanca.fit.FitWords;
 import org.palanca.io.sheet.PlacingPage;
 import org.palanca.io.sheet.SheetHead;
 import org.palanca.placing.AsPlaced;
@@ -33,6 +33,7 @@ import org.palanca.result.ResultWords;
 import org.palanca.survey.Axis;
 import org.palanca.survey.Reading;
 import org.palanca.survey.adjust.Adjustment;
+import org.palanca.survey.adjust.SurveyRemark;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Found;
 import org.palanca.vehicle.MountRef;
@@ -122,6 +123,7 @@ public final class PlacePane extends FloorPane {
             SheetHead head = new SheetHead(vehicle(), "", LocalDate.now(ZoneId.systemDefault()), w);
             drawing.show(PlacingPage.drawing(head, adjustment, sheet.get()));
             page.getChildren().add(table(sheet.get(), w));
+            page.getChildren().add(alsoRead(sheet.get(), w));
             sheet.get()
                     .faces()
                     .forEach(
@@ -201,6 +203,26 @@ public final class PlacePane extends FloorPane {
         return grid;
     }
 
+    /** What was read from other marks than these, as when a sheet was printed before the survey grew: it counts as well. */
+    private VBox alsoRead(PlacingSheet sheet, Words w) {
+        VBox box = new VBox(3);
+        List<Reading> read = build().found(sheet.mount()).map(Found::readings).orElse(List.of());
+        for (Reading reading : read) {
+            if (sheet.readings().stream().noneMatch(reading::sameAs)) {
+                String text = w.text(
+                        "placing.also_read",
+                        w.text(SurveyRemark.phrase(reading)),
+                        w.units().text(reading.value(), reading.kind().quantity()));
+                Button drop = Labels.button("drop-found-" + read.indexOf(reading), "✕", () -> forget(sheet, reading));
+                drop.setAccessibleText(w.text("measure.drop", text));
+                HBox row = new HBox(8, Labels.of(text, "second"), drop);
+                row.setAlignment(Pos.CENTER_LEFT);
+                box.getChildren().add(row);
+            }
+        }
+        return box;
+    }
+
     private static Optional<Reading> taken(Found found, Reading wanted) {
         return found.readings().stream().filter(wanted::sameAs).findFirst();
     }
@@ -231,15 +253,15 @@ public final class PlacePane extends FloorPane {
     private FlowPane settings(Words w) {
         MeasureField within = new MeasureField(
                 Quantity.LENGTH, wordsSupplier(), value -> setting(() -> tolerance = value), complaints());
-        within.setId("place-tolerance");
+        within.fine().setId("place-tolerance");
         within.show(tolerance);
         MeasureField holeField =
                 new MeasureField(Quantity.LENGTH, wordsSupplier(), value -> setting(() -> hole = value), complaints());
-        holeField.setId("place-hole");
+        holeField.fine().setId("place-hole");
         holeField.setOnCleared(() -> setting(() -> hole = 0));
         MeasureField boltField =
                 new MeasureField(Quantity.LENGTH, wordsSupplier(), value -> setting(() -> bolt = value), complaints());
-        boltField.setId("place-bolt");
+        boltField.fine().setId("place-bolt");
         boltField.setOnCleared(() -> setting(() -> bolt = 0));
         if (hole > 0) {
             holeField.show(hole);
@@ -274,7 +296,7 @@ public final class PlacePane extends FloorPane {
         double[] before = {tolerance, hole, bolt};
         set.run();
         if (tolerance <= 0 || slop() >= tolerance) {
-            complain(words().text("placing.slop_too_large", Message.length(slop()), Message.length(tolerance)));
+            complain(words().text("placing.slop_too_large", Message.fine(slop()), Message.fine(tolerance)));
             tolerance = before[0];
             hole = before[1];
             bolt = before[2];
@@ -340,6 +362,16 @@ public final class PlacePane extends FloorPane {
         WorkOrder work = new WorkOrder(place().id() + ".placing", placing.steps(), build().log());
         order.show(work, w);
         side.getChildren().add(order);
+        for (PlacingOrder.Taken taken : placing.taken()) {
+            side.getChildren()
+                    .add(Labels.sentence(
+                            w.text(
+                                    "placing.support",
+                                    taken.mount(),
+                                    taken.support().name(),
+                                    taken.support().holds()),
+                            "limit"));
+        }
         placing.hidden()
                 .forEach(hidden -> side.getChildren()
                         .add(Labels.sentence(
@@ -387,16 +419,18 @@ public final class PlacePane extends FloorPane {
             }
             double off = placed.get().off().getNorm();
             return off > tolerance
-                    ? Optional.of(Message.of(
-                            "placing.too_far", step.subject(), words().units().fine(off), Message.length(tolerance)))
+                    ? Optional.of(
+                            Message.of("placing.too_far", step.subject(), Message.fine(off), Message.fine(tolerance)))
                     : Optional.empty();
         }
         if (step.name().equals("placing.square")) {
-            return SquareCheck.of(Adjustment.of(build().survey()), build().surroundings(place()))
-                    .flatMap(SquareCheck::diagonals)
-                    .filter(crossed -> Math.abs(crossed.off()) > SquareCheck.COMMON_RULE)
-                    .map(crossed ->
-                            Message.of("placing.not_square", words().units().fine(Math.abs(crossed.off()))));
+            List<FitWords.Said> said = FitWords.square(vehicle(), place(), Adjustment.of(build().survey()));
+            return said.isEmpty()
+                    ? Optional.of(Message.of("placing.square_unknown"))
+                    : said.stream()
+                            .filter(one -> !one.good())
+                            .findFirst()
+                            .map(one -> Message.of("placing.not_square", one.message()));
         }
         return Optional.empty();
     }
