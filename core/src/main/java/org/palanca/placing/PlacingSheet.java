@@ -11,7 +11,6 @@ import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
 import org.palanca.result.JointBolts;
-import org.palanca.survey.Axis;
 import org.palanca.survey.Instrument;
 import org.palanca.survey.Mark;
 import org.palanca.survey.Reading;
@@ -95,7 +94,7 @@ public record PlacingSheet(
     }
 
     /**
-     * The sheet of a mount; empty where fewer than three lasting marks are known to measure from.
+     * The sheet of a mount; empty where no three lasting marks are known that hold its place in all directions.
      *
      * @param tolerance how far off it may come, the slop included [m]
      * @param slop of the set-up bolt [m]
@@ -114,6 +113,9 @@ public record PlacingSheet(
         }
         Ray height = new Ray("", Vector3D.PLUS_K, target.getZ(), Instrument.TAPE.spread());
         List<Ray> chosen = new ArrayList<>(best(rays, height));
+        if (chosen.isEmpty()) {
+            return Optional.empty();
+        }
         List<Ray> checks = checks(adjustment, rays, chosen, target);
         chosen.add(height);
         RealMatrix gain = gain(chosen);
@@ -163,6 +165,7 @@ public record PlacingSheet(
         return rays;
     }
 
+    /** The three that leave least doubt; none where no three hold the place, as when all lie on one line with it. */
     private static List<Ray> best(List<Ray> rays, Ray height) {
         List<Ray> best = List.of();
         double least = Double.POSITIVE_INFINITY;
@@ -178,7 +181,7 @@ public record PlacingSheet(
                 }
             }
         }
-        return best.isEmpty() ? rays.subList(0, TAPES) : best;
+        return best;
     }
 
     private static RealMatrix normal(List<Ray> rays) {
@@ -207,7 +210,7 @@ public record PlacingSheet(
                             .scalarMultiply(1 / (ray.deviation() * ray.deviation()))
                             .toArray());
         }
-        return solver.isNonSingular() ? solver.solve(weighted) : weighted.scalarMultiply(0);
+        return solver.solve(weighted);
     }
 
     /** Marks on the other side of the vehicle first, the longest reach first: a diagonal shows most. */
@@ -246,10 +249,5 @@ public record PlacingSheet(
         tapes.forEach(tape -> all.add(tape.reading()));
         checks.forEach(tape -> all.add(tape.reading()));
         return all;
-    }
-
-    /** Coordinate of the target on an axis [m]. */
-    public double target(Axis axis) {
-        return axis.of(target);
     }
 }

@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import static org.palanca.units.Lengths.inches;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Random;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
@@ -17,10 +19,12 @@ import org.palanca.survey.Cut;
 import org.palanca.survey.Floors;
 import org.palanca.survey.Mark;
 import org.palanca.survey.Reading;
+import org.palanca.survey.ReadingKind;
 import org.palanca.survey.Support;
 import org.palanca.survey.Survey;
 import org.palanca.survey.adjust.Adjustment;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Found;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Vehicle;
@@ -93,11 +97,7 @@ class PlacingTest {
 
     private static double doubt(Survey survey, PlacingSheet sheet, String... marks) {
         Survey with = survey.with(Mark.at("mount", sheet.target()))
-                .with(Reading.of(
-                        org.palanca.survey.ReadingKind.HEIGHT,
-                        "mount",
-                        "",
-                        sheet.target().getZ()));
+                .with(Reading.of(ReadingKind.HEIGHT, "mount", "", sheet.target().getZ()));
         for (String mark : marks) {
             double metres = Vector3D.distance(Adjustment.of(survey).place(mark), sheet.target());
             with = with.with(Reading.distance(mark, "mount", metres));
@@ -120,7 +120,7 @@ class PlacingTest {
                 double value = tape.reading().value() + (i == j ? small * tape.allowed() : 0);
                 String from = tape.reading().from();
                 if (tape.reading().kind().between()) {
-                    with = with.with(new Mark(from, marks.place(from), java.util.EnumSet.allOf(Axis.class)));
+                    with = with.with(new Mark(from, marks.place(from), EnumSet.allOf(Axis.class)));
                 }
                 with = with.with(new Reading(
                         tape.reading().kind(),
@@ -128,7 +128,7 @@ class PlacingTest {
                         tape.reading().kind().between() ? "mount" : "",
                         List.of(value),
                         tape.reading().instrument(),
-                        java.util.OptionalDouble.of(tape.deviation())));
+                        OptionalDouble.of(tape.deviation())));
             }
             double off = Vector3D.distance(Adjustment.of(with).place("mount"), sheet.target());
             assertThat(off).isCloseTo(0.02 * sheet.tolerance(), within(0.01 * 0.02 * sheet.tolerance()));
@@ -148,8 +148,21 @@ class PlacingTest {
 
     @Test
     void tooFewMarksGiveNoSheet() {
-        Vehicle plan = Examples.vehicle("tarn-4.palanca.json").withBuild(org.palanca.vehicle.Build.NONE);
+        Vehicle plan = Examples.vehicle("tarn-4.palanca.json").withBuild(Build.NONE);
         assertThat(PlacingSheet.of(plan, Adjustment.of(Survey.NONE), lower(plan), inches(0.125), 0))
+                .isEmpty();
+    }
+
+    @Test
+    void marksInOneUprightPlaneWithTheMountGiveNoSheet() {
+        Vehicle vehicle = vehicle(RANDOM);
+        Vector3D target = Effect.position(vehicle, lower(vehicle));
+        Survey line = Survey.NONE;
+        for (int i = 1; i <= 4; i++) {
+            Vector3D ahead = new Vector3D(target.getX() + 0.3 * i, target.getY(), target.getZ());
+            line = line.with(new Mark("mark " + i, ahead, EnumSet.allOf(Axis.class)));
+        }
+        assertThat(PlacingSheet.of(vehicle, Adjustment.of(line), lower(vehicle), inches(0.125), 0))
                 .isEmpty();
     }
 

@@ -189,7 +189,14 @@ public final class PlacingPage {
         String slop = sheet.slop() > 0
                 ? head.text("placing.slop", head.fine(2 * sheet.slop()), head.fine(sheet.slop()))
                 : head.text("placing.no_slop");
-        page.paragraph(slop, Page.MARGIN, y, 10, false, Page.RIGHT - Page.MARGIN);
+        y = page.paragraph(slop, Page.MARGIN, y, 10, false, Page.RIGHT - Page.MARGIN);
+        page.paragraph(
+                head.text("placing.deviation", head.fine(sheet.deviation())),
+                Page.MARGIN,
+                y,
+                10,
+                false,
+                Page.RIGHT - Page.MARGIN);
     }
 
     /** The steps of an axle's placing, numbered, with squares to tick. */

@@ -83,7 +83,7 @@ class SheetsTest {
         assertThat(text)
                 .contains("upper frame left", "Rear axle", "Revision 1", "2026-03-14", "some-file.palanca.json")
                 .contains("height over the floor", "24 3/4 in", "± ", "Bracket for upper left", "in plan")
-                .contains("the design loses at most", "Anti-squat")
+                .contains("the design loses at most", "Anti-squat", "one standard deviation")
                 .contains("local vehicle codes", "qualified welder");
         placing().readings().stream()
                 .filter(reading -> reading.kind().between())

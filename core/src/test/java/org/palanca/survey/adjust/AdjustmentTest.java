@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Random;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.DiagonalMatrix;
 import org.hipparchus.linear.RealMatrix;
@@ -92,7 +94,7 @@ class AdjustmentTest {
                     }
                 }
             }
-            assertThat(mine.sumOfSquares()).isCloseTo(general.getCost() * general.getCost() * 2 / 2, within(1e-3));
+            assertThat(mine.sumOfSquares()).isCloseTo(general.getCost() * general.getCost(), within(1e-3));
         }
     }
 
@@ -112,7 +114,7 @@ class AdjustmentTest {
         }
         MultivariateJacobianFunction model = point -> {
             double[] at = computed(survey, point.toArray());
-            RealMatrix jacobian = new org.hipparchus.linear.Array2DRowRealMatrix(at.length, point.getDimension());
+            RealMatrix jacobian = new Array2DRowRealMatrix(at.length, point.getDimension());
             for (int j = 0; j < point.getDimension(); j++) {
                 double[] up = point.toArray();
                 double[] down = point.toArray();
@@ -138,7 +140,7 @@ class AdjustmentTest {
     }
 
     private static double[] computed(Survey survey, double[] unknowns) {
-        Map<String, Vector3D> places = new java.util.HashMap<>();
+        Map<String, Vector3D> places = new HashMap<>();
         int next = 0;
         for (Mark mark : survey.marks()) {
             double[] at = mark.near().toArray();

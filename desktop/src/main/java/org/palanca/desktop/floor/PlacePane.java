@@ -315,6 +315,8 @@ public final class PlacePane extends FloorPane {
                 ? w.text("placing.slop", w.units().fine(2 * slop()), w.units().fine(slop()))
                 : w.text("placing.no_slop");
         box.getChildren().add(Labels.sentence(slop, "second"));
+        box.getChildren()
+                .add(Labels.sentence(w.text("placing.deviation", w.units().fine(sheet.deviation())), "second"));
         return box;
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
@@ -200,7 +201,7 @@ final class RoomEditor {
         Words w = pane.words();
         TextField name = new TextField(name(survey(), item));
         name.setId("room-name");
-        name.setOnAction(event -> renamed(item, name.getText()));
+        takeWhenLeft(name, item, text -> renamed(item, text));
         BoxFields sizes = new BoxFields(
                 "room",
                 room(survey(), item),
@@ -224,11 +225,28 @@ final class RoomEditor {
                     new TextField(survey().supports().get(item.index()).holds());
             holds.setId("room-holds");
             holds.setPromptText(w.text("room.holds"));
-            holds.setOnAction(event -> holds(item, holds.getText()));
+            takeWhenLeft(holds, item, text -> holds(item, text));
             card.getChildren().add(holds);
         }
         card.getStyleClass().add("side-card");
         return card;
+    }
+
+    /** What is typed takes effect on Enter and when the field is left, unless the box is gone by then. */
+    private void takeWhenLeft(TextField field, Item item, Consumer<String> take) {
+        String shown = field.getText();
+        Runnable changed = () -> {
+            boolean there = item.index() < list(survey(), item.kind()).size();
+            if (there && !field.getText().equals(shown)) {
+                take.accept(field.getText());
+            }
+        };
+        field.setOnAction(event -> changed.run());
+        field.focusedProperty().addListener((o, before, focused) -> {
+            if (!focused) {
+                changed.run();
+            }
+        });
     }
 
     private void renamed(Item item, String name) {
