@@ -25,7 +25,8 @@
  * <h2>Reading order</h2>
  *
  * {@code units}, {@code words}, {@code geometry}, {@code survey} (marks, readings, and where they put things),
- * {@code work} (steps and holds), {@code housing} (its lengths, angles and straightness), {@code vehicle} (what the user
+ * {@code work} (steps and holds), {@code housing} (its lengths, angles and straightness), {@code springing} (what carries and
+ * stops), {@code vehicle} (what the user
  * describes), {@code mechanism} (bodies and constraints made from it, and their solution), {@code working} (how a number
  * shows where it came from), {@code result} (one class a quantity), {@code sweep}, {@code steering} (lock to lock),
  * {@code targets}, {@code fit} (tyre in its well, axle square, shaft), {@code placing} (a mount where the board has it),

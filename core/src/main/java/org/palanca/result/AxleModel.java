@@ -49,6 +49,8 @@ public final class AxleModel {
     private final int[] bodies;
     private final double[][] bolts;
     private final int[] boltBodies;
+    private final List<HingeTurn> hinges;
+    private final boolean springs;
     private final double lock;
     private boolean closed;
 
@@ -77,6 +79,8 @@ public final class AxleModel {
         List<JointBolts.End> ends = JointBolts.of(axle, vehicle.wheelbase()).ends();
         bolts = ends.stream().map(end -> end.direction().toArray()).toArray(double[][]::new);
         boltBodies = ends.stream().mapToInt(end -> bodies[end.mount()]).toArray();
+        hinges = HingeTurn.of(axle, mechanism, vehicle.wheelbase());
+        springs = !axle.springing().isEmpty();
         motion = new AxleMotion(
                 vehicle,
                 axle,
@@ -192,6 +196,12 @@ public final class AxleModel {
         for (int i = 0; i < locals.length; i++) {
             at.locate(bodies[i], locals[i], located);
             motion.mount(i, located[0], located[1], located[2]);
+            if (springs) {
+                motion.mountRates(i, bodies[i], located, modes);
+            }
+        }
+        for (int i = 0; springs && i < hinges.size(); i++) {
+            hinges.get(i).observe(at, modes, motion);
         }
         for (int i = 0; i < bolts.length; i++) {
             at.turn(boltBodies[i], bolts[i], direction);

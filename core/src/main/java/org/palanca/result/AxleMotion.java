@@ -22,6 +22,9 @@ public final class AxleMotion {
     private final WheelMotion rightWheel;
     private final double[] rotation = new double[9];
     private final double[] mounts;
+    private final double[] mountHeave;
+    private final double[] mountRoll;
+    private final double[] hinges;
     private final double[] bolts;
     private final double[] strains;
     private final Twist heave = new Twist();
@@ -40,6 +43,9 @@ public final class AxleMotion {
         this.rightWheel = rightWheel;
         designX = axle.lineX(vehicle.wheelbase());
         mounts = new double[3 * axle.mounts().size()];
+        mountHeave = new double[mounts.length];
+        mountRoll = new double[mounts.length];
+        hinges = new double[3 * axle.joints().size()];
         bolts = new double[3 * ends];
         strains = new double[members];
     }
@@ -86,6 +92,31 @@ public final class AxleMotion {
         mounts[3 * index] = x;
         mounts[3 * index + 1] = y;
         mounts[3 * index + 2] = z;
+    }
+
+    /** Takes over how a mount moves, from the twists of its body and its arm from the body's origin. */
+    void mountRates(int index, int body, double[] located, Modes modes) {
+        rate(mountHeave, 3 * index, body, located, modes.heave());
+        rate(mountRoll, 3 * index, body, located, modes.roll());
+    }
+
+    private static void rate(double[] into, int at, int body, double[] located, double[] twists) {
+        if (body < 0) {
+            return;
+        }
+        int t = 6 * body;
+        double wx = twists[t + 3];
+        double wy = twists[t + 4];
+        double wz = twists[t + 5];
+        into[at] = twists[t] + wy * located[5] - wz * located[4];
+        into[at + 1] = twists[t + 1] + wz * located[3] - wx * located[5];
+        into[at + 2] = twists[t + 2] + wx * located[4] - wy * located[3];
+    }
+
+    void hinge(int joint, double angle, double heaveRate, double rollRate) {
+        hinges[3 * joint] = angle;
+        hinges[3 * joint + 1] = heaveRate;
+        hinges[3 * joint + 2] = rollRate;
     }
 
     public Vehicle vehicle() {
@@ -183,6 +214,31 @@ public final class AxleMotion {
     /** Component 0 to 2 of a mount's place now [m], by its index in the axle's list. */
     public double mount(int index, int component) {
         return mounts[3 * index + component];
+    }
+
+    /** Component 0 to 2 of a mount's velocity while both wheels rise at unit rate [m/m]. */
+    public double mountHeave(int index, int component) {
+        return mountHeave[3 * index + component];
+    }
+
+    /** Component 0 to 2 of a mount's velocity while the left wheel rises at +1 and the right one at -1 [m/m]. */
+    public double mountRoll(int index, int component) {
+        return mountRoll[3 * index + component];
+    }
+
+    /** How far a hinge has turned about its axis since ride [rad], by its place among the axle's joints. */
+    public double hingeAngle(int joint) {
+        return hinges[3 * joint];
+    }
+
+    /** How fast a hinge turns while both wheels rise at unit rate [rad/m]. */
+    public double hingeHeave(int joint) {
+        return hinges[3 * joint + 1];
+    }
+
+    /** How fast a hinge turns while the left wheel rises at +1 and the right one at -1 [rad/m]. */
+    public double hingeRoll(int joint) {
+        return hinges[3 * joint + 2];
     }
 
     /** The side-view instant centre of the heave motion in the plane y = 0. */

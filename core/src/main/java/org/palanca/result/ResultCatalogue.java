@@ -25,6 +25,14 @@ import org.palanca.result.roll.RollAxisSlope;
 import org.palanca.result.roll.RollCentreHeight;
 import org.palanca.result.roll.RollSteer;
 import org.palanca.result.roll.WheelRollSteer;
+import org.palanca.result.shock.MotionRatio;
+import org.palanca.result.shock.MountLine;
+import org.palanca.result.shock.ShaftLeft;
+import org.palanca.result.shock.ShockLean;
+import org.palanca.result.shock.ShockLength;
+import org.palanca.result.shock.SpringLoad;
+import org.palanca.result.shock.StopGap;
+import org.palanca.result.shock.StrapSlack;
 import org.palanca.result.side.AntiPercent;
 import org.palanca.result.side.InstantCentreResult;
 import org.palanca.result.side.ReactionLine;
@@ -37,6 +45,8 @@ import org.palanca.result.wheel.KingpinAngle;
 import org.palanca.result.wheel.KingpinAtGround;
 import org.palanca.result.wheel.Toe;
 import org.palanca.result.wheel.TrackChange;
+import org.palanca.springing.Shock;
+import org.palanca.springing.Springing;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Joint;
@@ -85,6 +95,7 @@ public final class ResultCatalogue {
         if (!axle.links().isEmpty()) {
             results.add(new JointMisalignment(JointBolts.of(axle, vehicle.wheelbase())));
         }
+        springing();
         for (LinkRole role : ACROSS) {
             axle.links(role).forEach(link -> results.add(new LinkSlope(link.name(), ends(link))));
         }
@@ -179,6 +190,34 @@ public final class ResultCatalogue {
             LinkEnds panhard = ends(panhards.get(0));
             results.add(new DragLinkMatch(DragLinkMatch.Of.SLOPE, drag, panhard));
             results.add(new DragLinkMatch(DragLinkMatch.Of.LENGTH, drag, panhard));
+        }
+    }
+
+    /** What is read off shocks, stops and straps. */
+    private void springing() {
+        Springing springing = axle.springing();
+        for (Shock shock : springing.shocks()) {
+            MountLine line = MountLine.of(axle, shock.upper(), shock.lower());
+            results.add(new ShockLength(shock.name(), line));
+            shock.size().ifPresent(size -> {
+                results.add(new ShaftLeft(ShaftLeft.End.COLLAPSED, shock.name(), size, line));
+                results.add(new ShaftLeft(ShaftLeft.End.EXTENDED, shock.name(), size, line));
+            });
+            for (MotionRatio.In in : MotionRatio.In.values()) {
+                results.add(new MotionRatio(in, shock.name(), line));
+            }
+            for (ShockLean.View view : ShockLean.View.values()) {
+                results.add(new ShockLean(view, shock.name(), line));
+            }
+        }
+        springing.stops().forEach(stop -> results.add(new StopGap(stop, MountLine.of(axle, stop.from(), stop.to()))));
+        springing
+                .straps()
+                .forEach(strap -> results.add(new StrapSlack(strap, MountLine.of(axle, strap.from(), strap.to()))));
+        if (springing.carries()) {
+            for (Side side : Side.values()) {
+                results.add(new SpringLoad(axle, side));
+            }
         }
     }
 

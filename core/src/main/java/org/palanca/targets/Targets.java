@@ -26,6 +26,12 @@ public final class Targets {
 
     private static final Map<String, TargetBand> CORNERS = corners();
 
+    /** Whatever the use: 1 in of shaft left at full bump, the strap tight before the shock is out, and little lean. */
+    private static final Map<String, TargetBand> SHOCKS = Map.of(
+            "shaft_left_up", throughTravel(inches(1), NO_LIMIT),
+            "shaft_left_down", throughTravel(0, NO_LIMIT),
+            "shock_lean_front", band(Math.toRadians(0), Math.toRadians(20)));
+
     private Targets() {}
 
     /** The key a band is filed under: {@code rear.anti_squat}. */
@@ -49,6 +55,9 @@ public final class Targets {
             return Optional.ofNullable(lower ? DEFAULTS.get(use).get("lower_link_length") : null);
         }
         String name = id.split("\\.")[0];
+        if (SHOCKS.containsKey(name)) {
+            return Optional.of(SHOCKS.get(name));
+        }
         if (axle.independent()) {
             // The heights and shares usual for live axles say nothing of independent wheels.
             return Optional.ofNullable(CORNERS.get(name));

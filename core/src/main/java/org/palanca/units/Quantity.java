@@ -19,7 +19,13 @@ public enum Quantity {
     /** Newtons inside and in files, pounds-force or newtons on screen. */
     FORCE("n", 1),
     /** Newtons per metre inside, newtons per millimetre in files, pounds-force per inch on screen. */
-    RATE("n_per_mm", 0.001);
+    RATE("n_per_mm", 0.001),
+    /** Newton metres per radian inside, per degree in files and on screen; pound-feet per degree beside inches. */
+    TWIST_RATE("nm_per_deg", Math.PI / 180),
+    /** Pascals over the atmosphere inside, kilopascals in files, psi or kPa on screen. */
+    PRESSURE("kpa", 0.001),
+    /** Hertz. */
+    FREQUENCY("hz", 1);
 
     /** Files keep six decimals. */
     private static final double FILE_GRID = 1e6;

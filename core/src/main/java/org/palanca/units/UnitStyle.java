@@ -9,6 +9,9 @@ public record UnitStyle(LengthStyle length) {
     /** The pound-force [N], from the international pound and standard gravity. */
     public static final double POUND_FORCE = 4.4482216152605;
 
+    /** One pound-force on a square inch [Pa]. */
+    public static final double PSI = POUND_FORCE / (Lengths.INCH * Lengths.INCH);
+
     private static final int ALLOWANCE = 32;
 
     /** Inches to the nearest sixteenth. */
@@ -43,6 +46,10 @@ public record UnitStyle(LengthStyle length) {
                 length.inches()
                         ? Lengths.decimal(value / POUND_FORCE * Lengths.INCH, 0)
                         : Lengths.decimal(value / 1000, 1);
+            case TWIST_RATE ->
+                Lengths.decimal(Math.toRadians(length.inches() ? value / POUND_FORCE / (12 * Lengths.INCH) : value), 1);
+            case PRESSURE -> length.inches() ? Lengths.decimal(value / PSI, 0) : Lengths.decimal(value / 1000, 0);
+            case FREQUENCY -> Lengths.decimal(value, 2);
         };
         return new Text(number, unit);
     }
@@ -59,6 +66,9 @@ public record UnitStyle(LengthStyle length) {
             case MASS -> "kg";
             case FORCE -> length.inches() ? "lbf" : "N";
             case RATE -> length.inches() ? "lbf/in" : "N/mm";
+            case TWIST_RATE -> length.inches() ? "lbf·ft/°" : "N·m/°";
+            case PRESSURE -> length.inches() ? "psi" : "kPa";
+            case FREQUENCY -> "Hz";
         };
     }
 

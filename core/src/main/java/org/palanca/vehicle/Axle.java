@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.springing.Springing;
 
 /**
  * Two wheels across the vehicle and what holds them: a live axle, or two independent corners.
@@ -18,6 +19,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
  * @param pinion pinion angle at ride [rad], nose up positive, against the chassis
  * @param caster of a live axle that has no kingpins of its own [rad], upper end rearward positive; else empty
  * @param linkage what holds and steers it
+ * @param springing what carries and stops it
  */
 public record Axle(
         AxlePlace place,
@@ -26,7 +28,20 @@ public record Axle(
         Traction traction,
         double pinion,
         OptionalDouble caster,
-        Linkage linkage) {
+        Linkage linkage,
+        Springing springing) {
+    /** An axle that nothing carries yet. */
+    public Axle(
+            AxlePlace place,
+            Wheels wheels,
+            Travel travel,
+            Traction traction,
+            double pinion,
+            OptionalDouble caster,
+            Linkage linkage) {
+        this(place, wheels, travel, traction, pinion, caster, linkage, Springing.NONE);
+    }
+
     public Tyre tyre() {
         return wheels.tyre();
     }
@@ -115,15 +130,15 @@ public record Axle(
     }
 
     public Axle withLinkage(Linkage other) {
-        return new Axle(place, wheels, travel, traction, pinion, caster, other);
+        return new Axle(place, wheels, travel, traction, pinion, caster, other, springing);
     }
 
     public Axle withWheels(Wheels other) {
-        return new Axle(place, other, travel, traction, pinion, caster, linkage);
+        return new Axle(place, other, travel, traction, pinion, caster, linkage, springing);
     }
 
     public Axle withTraction(Traction other) {
-        return new Axle(place, wheels, travel, other, pinion, caster, linkage);
+        return new Axle(place, wheels, travel, other, pinion, caster, linkage, springing);
     }
 
     /** This axle with one link put in the place of the link of that name. */
@@ -134,11 +149,15 @@ public record Axle(
     }
 
     public Axle withTravel(Travel other) {
-        return new Axle(place, wheels, other, traction, pinion, caster, linkage);
+        return new Axle(place, wheels, other, traction, pinion, caster, linkage, springing);
+    }
+
+    public Axle withSpringing(Springing other) {
+        return new Axle(place, wheels, travel, traction, pinion, caster, linkage, other);
     }
 
     public Axle withAngles(double newPinion, OptionalDouble newCaster) {
-        return new Axle(place, wheels, travel, traction, newPinion, newCaster, linkage);
+        return new Axle(place, wheels, travel, traction, newPinion, newCaster, linkage, springing);
     }
 
     /** x of the axle line at ride [m]. */

@@ -36,7 +36,11 @@ public final class BodyNames {
             shackle(Side.LEFT),
             shackle(Side.RIGHT),
             arm(Side.LEFT),
-            arm(Side.RIGHT));
+            arm(Side.RIGHT),
+            rocker(Side.LEFT),
+            rocker(Side.RIGHT),
+            barArm(Side.LEFT),
+            barArm(Side.RIGHT));
 
     private BodyNames() {}
 
@@ -53,6 +57,16 @@ public final class BodyNames {
     /** An arm that is held to the axle by bushings of its own. */
     public static String arm(Side side) {
         return "arm " + side.id();
+    }
+
+    /** What a pushrod turns, or the lever of a torsion bar. */
+    public static String rocker(Side side) {
+        return "rocker " + side.id();
+    }
+
+    /** One arm of a sway bar. */
+    public static String barArm(Side side) {
+        return "bar " + side.id();
     }
 
     /** The body across the centreline; bodies in the middle are their own mirror image. */

@@ -18,15 +18,18 @@ import org.palanca.work.StepEntry;
  * @param housings what is known of each axle's housing
  * @param found mounts measured after tacking
  * @param log steps that were done
+ * @param rules how much room must stay
  */
 public record Build(
         Survey survey,
         Map<AxlePlace, Surroundings> surroundings,
         Map<AxlePlace, Housing> housings,
         List<Found> found,
-        List<StepEntry> log) {
+        List<StepEntry> log,
+        ClearanceRules rules) {
     /** Nothing measured, nothing done. */
-    public static final Build NONE = new Build(Survey.NONE, Map.of(), Map.of(), List.of(), List.of());
+    public static final Build NONE =
+            new Build(Survey.NONE, Map.of(), Map.of(), List.of(), List.of(), ClearanceRules.COMMON);
 
     public Build {
         surroundings = copy(surroundings);
@@ -55,21 +58,21 @@ public record Build(
     }
 
     public Build withSurvey(Survey other) {
-        return new Build(other, surroundings, housings, found, log);
+        return new Build(other, surroundings, housings, found, log, rules);
     }
 
     public Build with(AxlePlace place, Surroundings other) {
         EnumMap<AxlePlace, Surroundings> next = new EnumMap<>(AxlePlace.class);
         next.putAll(surroundings);
         next.put(place, other);
-        return new Build(survey, next, housings, found, log);
+        return new Build(survey, next, housings, found, log, rules);
     }
 
     public Build with(AxlePlace place, Housing other) {
         EnumMap<AxlePlace, Housing> next = new EnumMap<>(AxlePlace.class);
         next.putAll(housings);
         next.put(place, other);
-        return new Build(survey, surroundings, next, found, log);
+        return new Build(survey, surroundings, next, found, log, rules);
     }
 
     /** With a mount as found, in the place of what was found of it before. */
@@ -79,10 +82,14 @@ public record Build(
         if (!other.readings().isEmpty()) {
             next.add(other);
         }
-        return new Build(survey, surroundings, housings, next, log);
+        return new Build(survey, surroundings, housings, next, log, rules);
     }
 
     public Build withLog(List<StepEntry> other) {
-        return new Build(survey, surroundings, housings, found, other);
+        return new Build(survey, surroundings, housings, found, other, rules);
+    }
+
+    public Build withRules(ClearanceRules other) {
+        return new Build(survey, surroundings, housings, found, log, other);
     }
 }

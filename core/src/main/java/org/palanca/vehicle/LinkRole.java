@@ -17,7 +17,11 @@ public enum LinkRole {
     /** Sets a wheel's steer angle: a tie rod on a rack, a toe link at the rear, the bar between two knuckles. */
     TIE_ROD,
     /** From the steering box or relay to the knuckle. */
-    DRAG_LINK;
+    DRAG_LINK,
+    /** From axle or arm to the rocker that works a shock. */
+    PUSHROD,
+    /** From a sway bar's arm to what it holds level. */
+    DROP_LINK;
 
     public String id() {
         return name().toLowerCase(Locale.ROOT);

@@ -1,43 +1,69 @@
 package org.palanca.vehicle;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * What an axle has to fit into.
+ * What an axle has to fit into, and what moves with it.
  *
  * @param well where its tyres stand
- * @param obstacles what else is near
+ * @param obstacles what else is near, as boxes on the frame
+ * @param parts things with shapes, on the frame and on what moves
  * @param driveline what drives it
+ * @param halfShafts what drives its wheels where they are independent
  * @param leftEnd name of the survey's mark at its left end; empty text where none is measured
  * @param rightEnd name of the mark at its right end
  */
 public record Surroundings(
         Optional<WheelWell> well,
         List<Obstacle> obstacles,
+        List<Part> parts,
         Optional<Driveline> driveline,
+        Optional<HalfShafts> halfShafts,
         String leftEnd,
         String rightEnd) {
     /** Nothing known. */
-    public static final Surroundings NONE = new Surroundings(Optional.empty(), List.of(), Optional.empty(), "", "");
+    public static final Surroundings NONE =
+            new Surroundings(Optional.empty(), List.of(), List.of(), Optional.empty(), Optional.empty(), "", "");
 
     public Surroundings {
         obstacles = List.copyOf(obstacles);
+        parts = List.copyOf(parts);
     }
 
     public Surroundings withWell(WheelWell other) {
-        return new Surroundings(Optional.of(other), obstacles, driveline, leftEnd, rightEnd);
+        return new Surroundings(Optional.of(other), obstacles, parts, driveline, halfShafts, leftEnd, rightEnd);
     }
 
     public Surroundings withObstacles(List<Obstacle> other) {
-        return new Surroundings(well, other, driveline, leftEnd, rightEnd);
+        return new Surroundings(well, other, parts, driveline, halfShafts, leftEnd, rightEnd);
+    }
+
+    public Surroundings withParts(List<Part> other) {
+        return new Surroundings(well, obstacles, other, driveline, halfShafts, leftEnd, rightEnd);
+    }
+
+    public Optional<Part> part(String name) {
+        return parts.stream().filter(part -> part.name().equals(name)).findFirst();
+    }
+
+    /** With a part in the place of the part of that name. */
+    public Surroundings withPart(Part changed) {
+        List<Part> next = new ArrayList<>(parts);
+        next.replaceAll(part -> part.name().equals(changed.name()) ? changed : part);
+        return withParts(next);
     }
 
     public Surroundings withDriveline(Driveline other) {
-        return new Surroundings(well, obstacles, Optional.of(other), leftEnd, rightEnd);
+        return new Surroundings(well, obstacles, parts, Optional.of(other), halfShafts, leftEnd, rightEnd);
+    }
+
+    public Surroundings withHalfShafts(HalfShafts other) {
+        return new Surroundings(well, obstacles, parts, driveline, Optional.of(other), leftEnd, rightEnd);
     }
 
     public Surroundings withEnds(String left, String right) {
-        return new Surroundings(well, obstacles, driveline, left, right);
+        return new Surroundings(well, obstacles, parts, driveline, halfShafts, left, right);
     }
 }

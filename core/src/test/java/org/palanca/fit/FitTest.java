@@ -6,7 +6,6 @@ import static org.palanca.units.Lengths.inches;
 
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
@@ -34,7 +33,7 @@ class FitTest {
     }
 
     private static Surroundings with(WheelWell well, Obstacle... obstacles) {
-        return new Surroundings(Optional.of(well), List.of(obstacles), Optional.empty(), "", "");
+        return Surroundings.NONE.withWell(well).withObstacles(List.of(obstacles));
     }
 
     /** Hand-worked at ride: 64 in track, 12 1/2 in tyre of 34 1/2 in, its middle 16 3/4 in up. */

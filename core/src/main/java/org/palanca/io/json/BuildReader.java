@@ -32,8 +32,10 @@ import org.palanca.survey.Zone;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
+import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.Found;
+import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Surroundings;
@@ -45,6 +47,10 @@ final class BuildReader {
     /** Takes 29 February of any year, which the schema can't refuse, as the month's last day. */
     private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("uuuu-MM-dd");
 
+    /** Any of these keys says that something is known of what an axle has to fit into. */
+    private static final List<String> SURROUNDINGS =
+            List.of("well", "obstacles", "parts", "driveline", "half_shafts", "left_end_mark");
+
     private BuildReader() {}
 
     static Build build(JsonNode node) {
@@ -52,7 +58,7 @@ final class BuildReader {
         Map<AxlePlace, Housing> housings = new EnumMap<>(AxlePlace.class);
         for (AxlePlace place : AxlePlace.values()) {
             JsonNode axle = node.path("axles").path(place.id());
-            if (axle.has("well") || axle.has("obstacles") || axle.has("driveline") || axle.has("left_end_mark")) {
+            if (SURROUNDINGS.stream().anyMatch(axle::has)) {
                 surroundings.put(place, surroundings(axle));
             }
             if (axle.has("housing")) {
@@ -64,7 +70,8 @@ final class BuildReader {
                 surroundings,
                 housings,
                 list(node.path("found"), BuildReader::found),
-                list(node.path("log"), BuildReader::entry));
+                list(node.path("log"), BuildReader::entry),
+                node.has("clearance") ? PartReader.rules(node.path("clearance")) : ClearanceRules.COMMON);
     }
 
     private static Survey survey(JsonNode node) {
@@ -111,7 +118,7 @@ final class BuildReader {
                 optional(node, "spread_" + quantity.fileUnit(), quantity));
     }
 
-    private static Box box(JsonNode node) {
+    static Box box(JsonNode node) {
         return new Box(
                 VehicleReader.length(node, "rear_mm"),
                 VehicleReader.length(node, "front_mm"),
@@ -125,7 +132,9 @@ final class BuildReader {
         return new Surroundings(
                 node.has("well") ? Optional.of(well(node.path("well"))) : Optional.empty(),
                 list(node.path("obstacles"), obstacle -> new Obstacle(text(obstacle, "name"), box(obstacle))),
+                list(node.path("parts"), PartReader::part),
                 node.has("driveline") ? Optional.of(driveline(node.path("driveline"))) : Optional.empty(),
+                node.has("half_shafts") ? Optional.of(halfShafts(node.path("half_shafts"))) : Optional.empty(),
                 text(node, "left_end_mark"),
                 text(node, "right_end_mark"));
     }
@@ -147,7 +156,20 @@ final class BuildReader {
                 VehicleReader.length(node, "reach_mm"),
                 VehicleReader.length(node, "offset_mm"),
                 VehicleReader.length(node, "drop_mm"),
-                VehicleReader.length(node, "slip_mm"));
+                VehicleReader.length(node, "slip_mm"),
+                node.has("joints")
+                        ? VehicleReader.constant(Driveline.Joints.class, node.path("joints"))
+                        : Driveline.Joints.TWO,
+                node.has("limit_deg") ? VehicleReader.angle(node, "limit_deg") : Driveline.COMMON_LIMIT,
+                VehicleReader.angle(node, "phase_deg"));
+    }
+
+    private static HalfShafts halfShafts(JsonNode node) {
+        return new HalfShafts(
+                place(node, "inner_mm"),
+                VehicleReader.length(node, "inset_mm"),
+                VehicleReader.angle(node, "limit_deg"),
+                VehicleReader.length(node, "plunge_mm"));
     }
 
     private static Housing housing(JsonNode node) {

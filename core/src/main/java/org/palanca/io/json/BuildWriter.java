@@ -22,6 +22,7 @@ import org.palanca.survey.Zone;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
+import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.Found;
 import org.palanca.vehicle.Obstacle;
@@ -59,6 +60,9 @@ final class BuildWriter {
             entry.put("step", step.step());
             entry.put("date", step.date().toString());
             entry.put("reason", step.reason());
+        }
+        if (!build.rules().equals(ClearanceRules.COMMON)) {
+            PartWriter.rules(node.putObject("clearance"), build.rules());
         }
     }
 
@@ -126,7 +130,7 @@ final class BuildWriter {
         numbers(node, key, Quantity.LENGTH, List.of(place.getX(), place.getY(), place.getZ()));
     }
 
-    private static void box(ObjectNode node, Box box) {
+    static void box(ObjectNode node, Box box) {
         VehicleWriter.length(node, "rear_mm", box.rear());
         VehicleWriter.length(node, "front_mm", box.front());
         VehicleWriter.length(node, "right_mm", box.right());
@@ -149,7 +153,18 @@ final class BuildWriter {
                 box(entry, obstacle.room());
             }
         }
+        if (!around.parts().isEmpty()) {
+            ArrayNode parts = node.putArray("parts");
+            around.parts().forEach(part -> PartWriter.write(parts.addObject(), part));
+        }
         around.driveline().ifPresent(line -> driveline(node.putObject("driveline"), line));
+        around.halfShafts().ifPresent(shafts -> {
+            ObjectNode entry = node.putObject("half_shafts");
+            place(entry, "inner_mm", shafts.inner());
+            VehicleWriter.length(entry, "inset_mm", shafts.inset());
+            VehicleWriter.angle(entry, "limit_deg", shafts.limit());
+            VehicleWriter.length(entry, "plunge_mm", shafts.plunge());
+        });
     }
 
     private static void well(ObjectNode node, WheelWell well) {
@@ -168,6 +183,15 @@ final class BuildWriter {
         VehicleWriter.length(node, "offset_mm", line.offset());
         VehicleWriter.length(node, "drop_mm", line.drop());
         VehicleWriter.length(node, "slip_mm", line.slip());
+        if (line.joints() != Driveline.Joints.TWO) {
+            node.put("joints", line.joints().id());
+        }
+        if (line.limit() != Driveline.COMMON_LIMIT) {
+            VehicleWriter.angle(node, "limit_deg", line.limit());
+        }
+        if (line.phase() != 0) {
+            VehicleWriter.angle(node, "phase_deg", line.phase());
+        }
     }
 
     private static void housing(ObjectNode node, Housing housing) {

@@ -101,6 +101,9 @@ final class SchemaCheck {
         if (pointer.contains("/joints/")) {
             return "schema.joint_forms";
         }
+        if (pointer.contains("/parts/")) {
+            return "schema.part_forms";
+        }
         return pointer.endsWith("/steering") ? "schema.steering_forms" : "schema.mount_forms";
     }
 

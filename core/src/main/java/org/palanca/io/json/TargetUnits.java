@@ -34,13 +34,15 @@ final class TargetUnits {
                     "kingpin_inclination",
                     "joint_misalignment",
                     "link_slope",
-                    "drag_link_slope_gap"),
+                    "drag_link_slope_gap",
+                    "shock_lean_side",
+                    "shock_lean_front"),
             Quantity.TURN_PER_TRAVEL,
             Set.of("bump_steer", "rack_rate"),
             Quantity.RATIO,
-            Set.of("pitman_ratio"),
+            Set.of("pitman_ratio", "motion_ratio", "roll_motion_ratio"),
             Quantity.FORCE,
-            Set.of("bushing_force"));
+            Set.of("bushing_force", "spring_load"));
 
     /** @param key {@code axle.result}, a side or a link's name after a further dot */
     static Quantity quantity(String key) {

@@ -202,7 +202,8 @@ final class VehicleReader {
                         node.path("inboard_brakes").asBoolean()),
                 angle(node, "pinion_deg"),
                 node.has("caster_deg") ? OptionalDouble.of(angle(node, "caster_deg")) : OptionalDouble.empty(),
-                LinkageReader.linkage(node));
+                LinkageReader.linkage(node),
+                SpringingReader.springing(node.path("springing")));
     }
 
     private static TargetBand target(JsonNode node) {

@@ -131,6 +131,7 @@ final class VehicleWriter {
             node.put("inboard_brakes", true);
         }
         LinkageWriter.write(node, axle.linkage());
+        SpringingWriter.write(node, axle.springing());
     }
 
     private static void target(ObjectNode node, String key, TargetBand band) {

@@ -133,6 +133,7 @@ public final class VehicleCheck {
             }
         }
         used.addAll(JointCheck.of(axle, vehicle.wheelbase(), at, broken, findings));
+        used.addAll(SpringingCheck.of(axle, vehicle.wheelbase(), at + "/springing", broken, findings));
         for (Mount mount : axle.mounts()) {
             if (!used.contains(mount.name())) {
                 findings.add(Finding.warning(

@@ -227,7 +227,7 @@ class VehicleFileTest {
                 "\"wheelbase_mm\": 2692.4 | \"wheelbase_mm\": \"106\" | a number is wanted",
                 "\"centre_of_gravity_height_mm\": 749.3 | \"centre_of_gravity_height_mm\": -20 | must be above it",
                 "\"from\": \"upper frame left\" | \"from\": \"uper frame left\" | goes to mount “uper frame left”;nearest name is “upper frame left”",
-                "\"to\": \"upper axle left\" | \"to\": \"upper frame right\" | Both ends of link “upper left” are on the frame",
+                "\"to\": \"upper axle left\" | \"to\": \"upper frame right\" | Both ends of “upper left” are on the frame",
                 "\"mirror_of\": \"lower frame left\" | \"mirror_of\": \"nothing\" | mirrors “nothing”",
                 "\"use\": \"trail\" | \"use\": \"boat\" | must be one of: trail, track, drag, street",
                 "\"side\": \"left\", | | needs one way of placing",

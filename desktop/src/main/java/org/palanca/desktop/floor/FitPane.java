@@ -172,36 +172,11 @@ public final class FitPane extends FloorPane {
         output(shaft, "out_ahead", Vector3D::getX, (at, v) -> new Vector3D(v, at.getY(), at.getZ()));
         output(shaft, "out_left", Vector3D::getY, (at, v) -> new Vector3D(at.getX(), v, at.getZ()));
         output(shaft, "out_up", Vector3D::getZ, (at, v) -> new Vector3D(at.getX(), at.getY(), v));
-        line(
-                shaft,
-                "out_angle",
-                Quantity.ANGLE,
-                Driveline::outputAngle,
-                (l, v) -> new Driveline(l.output(), v, l.reach(), l.offset(), l.drop(), l.slip()));
-        line(
-                shaft,
-                "reach",
-                Quantity.LENGTH,
-                Driveline::reach,
-                (l, v) -> new Driveline(l.output(), l.outputAngle(), v, l.offset(), l.drop(), l.slip()));
-        line(
-                shaft,
-                "offset",
-                Quantity.LENGTH,
-                Driveline::offset,
-                (l, v) -> new Driveline(l.output(), l.outputAngle(), l.reach(), v, l.drop(), l.slip()));
-        line(
-                shaft,
-                "drop",
-                Quantity.LENGTH,
-                Driveline::drop,
-                (l, v) -> new Driveline(l.output(), l.outputAngle(), l.reach(), l.offset(), v, l.slip()));
-        line(
-                shaft,
-                "slip",
-                Quantity.LENGTH,
-                Driveline::slip,
-                (l, v) -> new Driveline(l.output(), l.outputAngle(), l.reach(), l.offset(), l.drop(), v));
+        line(shaft, "out_angle", Quantity.ANGLE, Driveline::outputAngle, Driveline::withOutputAngle);
+        line(shaft, "reach", Quantity.LENGTH, Driveline::reach, Driveline::withReach);
+        line(shaft, "offset", Quantity.LENGTH, Driveline::offset, Driveline::withOffset);
+        line(shaft, "drop", Quantity.LENGTH, Driveline::drop, Driveline::withDrop);
+        line(shaft, "slip", Quantity.LENGTH, Driveline::slip, Driveline::withSlip);
         FlowPane ends = new FlowPane(
                 12, 6, Labels.over(w.text("fit.left_end"), leftEnd), Labels.over(w.text("fit.right_end"), rightEnd));
         form.getChildren().addAll(Labels.of(w.text("fit.ends"), "form-title"), ends);
@@ -283,13 +258,7 @@ public final class FitPane extends FloorPane {
             TilePane group, String name, ToDoubleFunction<Vector3D> get, BiFunction<Vector3D, Double, Vector3D> with) {
         Function<Double, Driveline> moved = value -> {
             Driveline old = driveline();
-            return new Driveline(
-                    with.apply(old.output(), value),
-                    old.outputAngle(),
-                    old.reach(),
-                    old.offset(),
-                    old.drop(),
-                    old.slip());
+            return old.withOutput(with.apply(old.output(), value));
         };
         field(
                 group,

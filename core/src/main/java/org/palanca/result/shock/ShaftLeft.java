@@ -1,0 +1,41 @@
+package org.palanca.result.shock;
+
+import org.palanca.result.AxleMotion;
+import org.palanca.springing.ShockSize;
+import org.palanca.units.Quantity;
+import org.palanca.working.Trace;
+
+/** How much stroke a shock has left at this pose, until it is home or until it is out; negative where it would be passed. */
+public final class ShaftLeft extends LineResult {
+    /** Which end of its stroke. */
+    public enum End {
+        COLLAPSED,
+        EXTENDED
+    }
+
+    private final End end;
+    private final ShockSize size;
+
+    public ShaftLeft(End end, String shock, ShockSize size, MountLine line) {
+        super(
+                end == End.COLLAPSED ? "shaft_left_up" : "shaft_left_down",
+                shock,
+                line,
+                Quantity.LENGTH,
+                Motion.NONE,
+                "source.definition");
+        this.end = end;
+        this.size = size;
+    }
+
+    @Override
+    public double evaluate(AxleMotion motion, Trace trace) {
+        double length = length(motion, trace);
+        boolean home = end == End.COLLAPSED;
+        double limit = home ? size.collapsed() : size.extended();
+        double left = home ? length - limit : limit - length;
+        trace.given("e", home ? "symbol.shock_collapsed" : "symbol.shock_extended", limit, Quantity.LENGTH);
+        trace.step("left", home ? "l - e" : "e - l", left, Quantity.LENGTH);
+        return left;
+    }
+}

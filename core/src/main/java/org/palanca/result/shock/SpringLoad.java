@@ -1,0 +1,29 @@
+package org.palanca.result.shock;
+
+import org.palanca.geometry.Side;
+import org.palanca.result.AxleMotion;
+import org.palanca.result.SideResult;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.Axle;
+import org.palanca.working.Trace;
+
+/** What all springs, bars and stops of an axle together put on one wheel at this pose. Virtual work. */
+public final class SpringLoad extends SideResult {
+    private final SpringWork work;
+
+    public SpringLoad(Axle axle, Side side) {
+        super("spring_load", side, Quantity.FORCE, Motion.ROLL, "source.spring_load");
+        work = new SpringWork(axle);
+    }
+
+    @Override
+    public double evaluate(AxleMotion motion, Trace trace) {
+        double heave = work.heave(motion);
+        double roll = work.roll(motion);
+        double load = (heave + sign() * roll) / 2;
+        trace.given("b", "symbol.work_bump", heave, Quantity.FORCE);
+        trace.given("r", "symbol.work_roll", sign() * roll, Quantity.FORCE);
+        trace.step("load", "( b + r ) / 2", load, Quantity.FORCE);
+        return load;
+    }
+}

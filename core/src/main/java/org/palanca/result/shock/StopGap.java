@@ -1,0 +1,24 @@
+package org.palanca.result.shock;
+
+import org.palanca.result.AxleMotion;
+import org.palanca.springing.BumpStop;
+import org.palanca.units.Quantity;
+import org.palanca.working.Trace;
+
+/** How far a bump stop is from being met; negative while it is squeezed. */
+public final class StopGap extends LineResult {
+    private final double free;
+
+    public StopGap(BumpStop stop, MountLine line) {
+        super("stop_gap", stop.name(), line, Quantity.LENGTH, Motion.NONE, "source.definition");
+        free = stop.free();
+    }
+
+    @Override
+    public double evaluate(AxleMotion motion, Trace trace) {
+        double gap = length(motion, trace) - free;
+        trace.given("h", "symbol.stop_free", free, Quantity.LENGTH);
+        trace.step("gap", "l - h", gap, Quantity.LENGTH);
+        return gap;
+    }
+}

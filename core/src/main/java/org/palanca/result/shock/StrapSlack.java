@@ -1,0 +1,24 @@
+package org.palanca.result.shock;
+
+import org.palanca.result.AxleMotion;
+import org.palanca.springing.Strap;
+import org.palanca.units.Quantity;
+import org.palanca.working.Trace;
+
+/** How much slack a limit strap has left; negative where it would have to be longer. */
+public final class StrapSlack extends LineResult {
+    private final double length;
+
+    public StrapSlack(Strap strap, MountLine line) {
+        super("strap_slack", strap.name(), line, Quantity.LENGTH, Motion.NONE, "source.definition");
+        length = strap.length();
+    }
+
+    @Override
+    public double evaluate(AxleMotion motion, Trace trace) {
+        double slack = length - length(motion, trace);
+        trace.given("s", "symbol.strap_length", length, Quantity.LENGTH);
+        trace.step("slack", "s - l", slack, Quantity.LENGTH);
+        return slack;
+    }
+}

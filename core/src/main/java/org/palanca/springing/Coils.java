@@ -1,0 +1,129 @@
+package org.palanca.springing;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * One, two or three coil springs, one on the other. All carry the same force, so rates add as 1/k = 1/k1 + 1/k2 until a
+ * crossover ring or its own wires stop one of them; the others go on alone. Any handbook of machine design has the sum
+ * (Shigley, Mechanical Engineering Design, springs in series, from memory).
+ *
+ * @param coils from the top down
+ * @param preload how far the stack is squeezed with the shock at full extension [m]; negative: it hangs loose by so much
+ */
+public record Coils(List<Coil> coils, double preload) implements Spring {
+    /** Rate of a stack squeezed solid [N/m]: steel on steel, so that a pose can still be found and the bind be named. */
+    static final double SOLID_RATE = 2e7;
+
+    public Coils {
+        coils = List.copyOf(coils);
+    }
+
+    public Coils withPreload(double other) {
+        return new Coils(coils, other);
+    }
+
+    /** Length of the whole stack with nothing on it [m]. */
+    public double free() {
+        return coils.stream().mapToDouble(Coil::free).sum();
+    }
+
+    /** How far the stack can be squeezed until nothing in it gives [m]. */
+    public double room() {
+        return coils.stream().mapToDouble(Coil::room).sum();
+    }
+
+    /** How far the stack is squeezed with the shock this far in [m]; negative where it hangs loose. */
+    public double squeezed(double in) {
+        return preload + in;
+    }
+
+    @Override
+    public double force(double in) {
+        double left = squeezed(in);
+        if (left <= 0) {
+            return 0;
+        }
+        double force = 0;
+        for (Piece piece : pieces()) {
+            double step = Math.min(left, piece.length());
+            force += step * piece.rate();
+            left -= step;
+            if (left <= 0) {
+                return force;
+            }
+        }
+        return force + left * SOLID_RATE;
+    }
+
+    @Override
+    public double energy(double in) {
+        double left = squeezed(in);
+        double force = 0;
+        double energy = 0;
+        if (left <= 0) {
+            return 0;
+        }
+        for (Piece piece : pieces()) {
+            double step = Math.min(left, piece.length());
+            energy += step * (force + piece.rate() * step / 2);
+            force += step * piece.rate();
+            left -= step;
+            if (left <= 0) {
+                return energy;
+            }
+        }
+        return energy + left * (force + SOLID_RATE * left / 2);
+    }
+
+    @Override
+    public double rate(double in) {
+        double left = squeezed(in);
+        if (left <= 0) {
+            return 0;
+        }
+        for (Piece piece : pieces()) {
+            if (left < piece.length()) {
+                return piece.rate();
+            }
+            left -= piece.length();
+        }
+        return SOLID_RATE;
+    }
+
+    /** How far the stack is squeezed under a force [m]: the inverse of {@link #force}. */
+    public double squeezedBy(double force) {
+        double sum = 0;
+        for (Coil coil : coils) {
+            sum += Math.min(force / coil.rate(), coil.room());
+        }
+        return sum;
+    }
+
+    /**
+     * A stretch over which the same springs give.
+     *
+     * @param length of the whole stack's squeezing [m]
+     * @param rate over it [N/m]
+     */
+    public record Piece(double length, double rate) {}
+
+    /** The stretches in order: springs drop out one by one as they are stopped, the soonest stopped first. */
+    public List<Piece> pieces() {
+        List<Coil> giving = new ArrayList<>(coils);
+        giving.sort((a, b) -> Double.compare(a.full(), b.full()));
+        List<Piece> pieces = new ArrayList<>();
+        double force = 0;
+        while (!giving.isEmpty()) {
+            double softness =
+                    giving.stream().mapToDouble(coil -> 1 / coil.rate()).sum();
+            double until = giving.get(0).full();
+            if (until > force) {
+                pieces.add(new Piece((until - force) * softness, 1 / softness));
+            }
+            force = Math.max(force, until);
+            giving.remove(0);
+        }
+        return pieces;
+    }
+}

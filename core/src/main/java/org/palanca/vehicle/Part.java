@@ -1,0 +1,152 @@
+package org.palanca.vehicle;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.survey.Axis;
+import org.palanca.survey.Box;
+
+/**
+ * Something with a shape that may be touched, fixed to one body of an axle or to the frame.
+ *
+ * @param name what the shop calls it
+ * @param body one of {@link BodyNames#ALL}
+ * @param kind decides how much room it wants
+ * @param form its shape at ride, vehicle frame
+ */
+public record Part(String name, String body, Kind kind, Form form) {
+    /** What sort of thing it is; each sort has a least clearance of its own in {@link ClearanceRules}. */
+    public enum Kind {
+        /** Frame, engine, sump, tank: does not move against the frame. */
+        FIXED,
+        /** Moves with the axle or steering. */
+        MOVING,
+        TYRE,
+        /** Shaft, gearbox, differential. */
+        DRIVELINE,
+        /** No metal: room that must stay open, to draw an engine or a bolt or get a socket in. */
+        SERVICE;
+
+        public String id() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** A shape at ride [m], vehicle frame. */
+    public sealed interface Form {
+        /** The same shape somewhere else [m]. */
+        Form moved(Vector3D by);
+    }
+
+    /** Square to the vehicle. */
+    public record BoxForm(Box box) implements Form {
+        @Override
+        public Form moved(Vector3D by) {
+            return new BoxForm(new Box(
+                    box.rear() + by.getX(),
+                    box.front() + by.getX(),
+                    box.right() + by.getY(),
+                    box.left() + by.getY(),
+                    box.bottom() + by.getZ(),
+                    box.top() + by.getZ()));
+        }
+    }
+
+    /**
+     * A round bar with round ends, or a routed line: tube, exhaust, hose.
+     *
+     * @param points along its middle, at least one: one alone is a ball
+     * @param radius of the tube
+     * @param bend least radius its middle may be bent to; empty where it is not bent or nobody minds
+     */
+    public record TubeForm(List<Vector3D> points, double radius, OptionalDouble bend) implements Form {
+        public TubeForm {
+            points = List.copyOf(points);
+        }
+
+        @Override
+        public Form moved(Vector3D by) {
+            return new TubeForm(points.stream().map(by::add).toList(), radius, bend);
+        }
+    }
+
+    /**
+     * An outline drawn out along an axis of the vehicle.
+     *
+     * @param along the axis it is drawn out along
+     * @param outline its corners in order, by the two other axes in the order ahead, left, up
+     * @param from where it begins on the axis
+     * @param to where it ends
+     */
+    public record OutlineForm(Axis along, List<Corner> outline, double from, double to) implements Form {
+        public OutlineForm {
+            outline = List.copyOf(outline);
+        }
+
+        /** A corner by the two axes that the outline lies in, in the order ahead, left, up. */
+        public record Corner(double first, double second) {}
+
+        @Override
+        public Form moved(Vector3D by) {
+            double[] all = by.toArray();
+            int axis = along.ordinal();
+            double one = all[axis == 0 ? 1 : 0];
+            double other = all[axis == 2 ? 1 : 2];
+            return new OutlineForm(
+                    along,
+                    outline.stream()
+                            .map(corner -> new Corner(corner.first() + one, corner.second() + other))
+                            .toList(),
+                    from + all[axis],
+                    to + all[axis]);
+        }
+    }
+
+    /**
+     * A skin of triangles, as imported.
+     *
+     * @param vertices places
+     * @param triangles three indices of vertices each
+     * @param off how far it may be off the skin it was made from, where it was thinned out
+     */
+    public record MeshForm(List<Vector3D> vertices, List<Triangle> triangles, double off) implements Form {
+        public MeshForm {
+            vertices = List.copyOf(vertices);
+            triangles = List.copyOf(triangles);
+        }
+
+        /** Indices of its three vertices. */
+        public record Triangle(int a, int b, int c) {}
+
+        @Override
+        public Form moved(Vector3D by) {
+            return new MeshForm(vertices.stream().map(by::add).toList(), triangles, off);
+        }
+    }
+
+    /**
+     * Points of a scan, each taken as a ball.
+     *
+     * @param points places
+     * @param radius of each ball: half of how far points lie apart closes the gaps between them
+     */
+    public record PointsForm(List<Vector3D> points, double radius) implements Form {
+        public PointsForm {
+            points = List.copyOf(points);
+        }
+
+        @Override
+        public Form moved(Vector3D by) {
+            return new PointsForm(points.stream().map(by::add).toList(), radius);
+        }
+    }
+
+    public Part withForm(Form other) {
+        return new Part(name, body, kind, other);
+    }
+
+    public boolean onFrame() {
+        return body.equals(BodyNames.FRAME);
+    }
+}
