@@ -62,6 +62,16 @@ class ArchitectureTest {
             .definedBy("org.palanca.steering")
             .layer("targets")
             .definedBy("org.palanca.targets")
+            .layer("driveline")
+            .definedBy("org.palanca.driveline")
+            .layer("clearance")
+            .definedBy("org.palanca.clearance")
+            .layer("limits")
+            .definedBy("org.palanca.limits")
+            .layer("ride")
+            .definedBy("org.palanca.ride")
+            .layer("terrain")
+            .definedBy("org.palanca.terrain")
             .layer("fit")
             .definedBy("org.palanca.fit")
             .layer("placing")
@@ -84,6 +94,16 @@ class ArchitectureTest {
             .mayOnlyBeAccessedByLayers("io")
             .whereLayer("shop")
             .mayOnlyBeAccessedByLayers("drawing", "io")
+            .whereLayer("terrain")
+            .mayOnlyBeAccessedByLayers("io")
+            .whereLayer("ride")
+            .mayOnlyBeAccessedByLayers("terrain", "io")
+            .whereLayer("limits")
+            .mayOnlyBeAccessedByLayers("io")
+            .whereLayer("clearance")
+            .mayOnlyBeAccessedByLayers("limits", "io")
+            .whereLayer("driveline")
+            .mayOnlyBeAccessedByLayers("clearance", "limits", "fit", "io")
             .whereLayer("placing")
             .mayOnlyBeAccessedByLayers("io")
             .whereLayer("fit")
@@ -96,7 +116,20 @@ class ArchitectureTest {
             .mayOnlyBeAccessedByLayers("steering", "targets", "shop", "drawing", "io")
             .whereLayer("result")
             .mayOnlyBeAccessedByLayers(
-                    "sweep", "steering", "targets", "fit", "placing", "belief", "shop", "drawing", "io")
+                    "sweep",
+                    "steering",
+                    "targets",
+                    "driveline",
+                    "clearance",
+                    "limits",
+                    "ride",
+                    "terrain",
+                    "fit",
+                    "placing",
+                    "belief",
+                    "shop",
+                    "drawing",
+                    "io")
             .whereLayer("mechanism")
             .mayOnlyBeAccessedByLayers("result")
             .whereLayer("work")
@@ -104,7 +137,7 @@ class ArchitectureTest {
             .whereLayer("housing")
             .mayOnlyBeAccessedByLayers("vehicle", "fit", "io")
             .whereLayer("survey")
-            .mayOnlyBeAccessedByLayers("vehicle", "fit", "placing", "io");
+            .mayOnlyBeAccessedByLayers("vehicle", "clearance", "limits", "fit", "placing", "io");
 
     @ArchTest
     static final ArchRule NO_RINGS =

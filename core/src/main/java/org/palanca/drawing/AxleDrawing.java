@@ -8,6 +8,10 @@ import org.palanca.drawing.Shape.Role;
 import org.palanca.result.AxleModel;
 import org.palanca.result.AxleMotion;
 import org.palanca.result.WheelMotion;
+import org.palanca.springing.BumpStop;
+import org.palanca.springing.Shock;
+import org.palanca.springing.ShockSize;
+import org.palanca.springing.Strap;
 import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.FrameRails;
@@ -148,10 +152,54 @@ public final class AxleDrawing {
             shapes.add(new Shape.Bar(
                     Role.LINK, link.name(), point(mount(model, link.from())), point(mount(model, link.to()))));
         }
+        for (Shock shock : axle.springing().shocks()) {
+            Vector3D upper = mount(model, shock.upper());
+            Vector3D lower = mount(model, shock.lower());
+            shapes.add(new Shape.Bar(Role.SHOCK, shock.name(), point(upper), point(lower)));
+            shock.size().ifPresent(size -> barrel(size, upper, lower));
+        }
+        for (Strap strap : axle.springing().straps()) {
+            line(Role.MEASURE, mount(model, strap.from()), mount(model, strap.to()));
+        }
+        for (BumpStop stop : axle.springing().stops()) {
+            stop(stop, mount(model, stop.from()), mount(model, stop.to()));
+        }
         for (Mount mount : axle.mounts()) {
             shapes.add(
                     new Shape.MountMark(Role.LINK, mount.name(), !mount.onFrame(), point(mount(model, mount.name()))));
         }
+    }
+
+    /** The body of a shock, as long as it is pushed home, below its upper mount. */
+    private void barrel(ShockSize size, Vector3D upper, Vector3D lower) {
+        Vector3D along = lower.subtract(upper).normalize();
+        Point from = point(upper.add(size.eye(), along));
+        Point to = point(upper.add(size.collapsed() - size.eye(), along));
+        double dx = to.across() - from.across();
+        double dy = to.up() - from.up();
+        double run = Math.hypot(dx, dy);
+        if (run < 1e-6) {
+            return;
+        }
+        double half = size.widest() / 2;
+        double x = -dy / run * half;
+        double y = dx / run * half;
+        shapes.add(new Shape.Path(
+                Role.SHOCK,
+                List.of(
+                        new Point(from.across() + x, from.up() + y),
+                        new Point(to.across() + x, to.up() + y),
+                        new Point(to.across() - x, to.up() - y),
+                        new Point(from.across() - x, from.up() - y)),
+                true));
+    }
+
+    /** A stop from the mount it is fixed to, as high as it stands now. */
+    private void stop(BumpStop stop, Vector3D from, Vector3D to) {
+        double apart = Vector3D.distance(from, to);
+        Vector3D along = to.subtract(from).normalize();
+        Vector3D end = from.add(Math.max(stop.collapsed(), Math.min(stop.free(), apart)), along);
+        shapes.add(new Shape.Bar(Role.SHOCK, stop.name(), point(from), point(end)));
     }
 
     /** Where a mount is at the model's present pose [m], vehicle frame. */

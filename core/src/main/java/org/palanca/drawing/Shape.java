@@ -14,6 +14,10 @@ public sealed interface Shape {
         /** A moving part that is neither housing nor link. */
         BODY,
         LINK,
+        /** A shock, stop or strap between its mounts. */
+        SHOCK,
+        /** Something described that may be touched. */
+        PART,
         EXTENSION,
         REACTION,
         ROLL_AXIS,

@@ -3,6 +3,7 @@ package org.palanca.fit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.palanca.driveline.ShaftOrder;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
 import org.palanca.survey.adjust.Adjustment;

@@ -17,7 +17,7 @@ import org.palanca.units.Quantity;
  * the last word says whether the tool lies still. Numbers have a point for decimals. Lines starting with # are comments.
  *
  * @param kind what it measures
- * @param value [rad or m]
+ * @param value [rad, m or kg]
  * @param steady whether it lies still
  */
 public record InstrumentLine(Kind kind, double value, boolean steady) {
@@ -29,7 +29,12 @@ public record InstrumentLine(Kind kind, double value, boolean steady) {
     /** What an instrument measures. */
     public enum Kind {
         ANGLE(Quantity.ANGLE, 180),
-        DISTANCE(Quantity.LENGTH, 100_000);
+        DISTANCE(Quantity.LENGTH, 100_000),
+        /** One pad of four wheel scales; so are the next three. */
+        WEIGHT_FRONT_LEFT(Quantity.MASS, 20_000),
+        WEIGHT_FRONT_RIGHT(Quantity.MASS, 20_000),
+        WEIGHT_REAR_LEFT(Quantity.MASS, 20_000),
+        WEIGHT_REAR_RIGHT(Quantity.MASS, 20_000);
 
         private final Quantity quantity;
         private final double most;
@@ -84,7 +89,7 @@ public record InstrumentLine(Kind kind, double value, boolean steady) {
                 return kind;
             }
         }
-        throw new BadLine("angle or distance wanted first", line);
+        throw new BadLine("angle, distance or weight_front_left and the like wanted first", line);
     }
 
     private static double value(String word, Kind kind, String line) throws BadLine {

@@ -8,10 +8,13 @@ import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Random;
 
 /**
- * A stand-in for an angle gauge or a laser: serves the line format on a loopback port, with noise, and shows a value as
+ * A stand-in for an angle gauge, a laser or a set of wheel scales: serves the line format on a loopback port, with noise, and shows a value as
  * moving until it has been the same for a few lines. One client at a time.
  */
 public final class SimulatedInstrument implements AutoCloseable {
@@ -19,15 +22,18 @@ public final class SimulatedInstrument implements AutoCloseable {
     private static final double ANGLE_NOISE = Math.toRadians(0.05);
 
     private static final double DISTANCE_NOISE = 0.0008;
+
+    /** Spread of a wheel scale [kg], likewise. */
+    private static final double WEIGHT_NOISE = 0.4;
+
     private static final int STEADY_AFTER = 5;
 
-    private final InstrumentLine.Kind kind;
-    private final double noise;
+    private final String name;
+    private final Map<InstrumentLine.Kind, Double> truths;
     private final long pause;
     private final Random random;
     private final ServerSocket server;
     private final Thread thread;
-    private volatile double truth;
     private volatile int unchanged;
     private volatile Socket client;
 
@@ -42,13 +48,27 @@ public final class SimulatedInstrument implements AutoCloseable {
      */
     public SimulatedInstrument(InstrumentLine.Kind kind, int port, double truth, long pause, long seed)
             throws IOException {
-        this.kind = kind;
-        this.truth = truth;
+        this(kind.id(), Map.of(kind, truth), port, pause, seed);
+    }
+
+    /**
+     * Starts serving several readings in turn, as wheel scales do.
+     *
+     * @param name what it calls itself
+     * @param truths what each of them shows [rad, m or kg]
+     * @param port to listen at; 0 for any that is free
+     * @param pause between two lines [ms]
+     * @param seed of its noise
+     * @throws IOException when the port can't be had
+     */
+    public SimulatedInstrument(String name, Map<InstrumentLine.Kind, Double> truths, int port, long pause, long seed)
+            throws IOException {
+        this.name = name;
+        this.truths = Collections.synchronizedMap(new EnumMap<>(truths));
         this.pause = pause;
-        noise = kind == InstrumentLine.Kind.ANGLE ? ANGLE_NOISE : DISTANCE_NOISE;
         random = new Random(seed);
         server = new ServerSocket(port, 1, InetAddress.getLoopbackAddress());
-        thread = new Thread(this::serve, "simulated " + kind.id());
+        thread = new Thread(this::serve, "simulated " + name);
         thread.setDaemon(true);
         thread.start();
     }
@@ -57,14 +77,18 @@ public final class SimulatedInstrument implements AutoCloseable {
         return server.getLocalPort();
     }
 
-    /** Standard deviation of its noise [rad or m]. */
-    public double noise() {
-        return noise;
+    /** Standard deviation of the noise of one of its readings [rad, m or kg]. */
+    public static double noise(InstrumentLine.Kind kind) {
+        return switch (kind.quantity()) {
+            case ANGLE -> ANGLE_NOISE;
+            case MASS -> WEIGHT_NOISE;
+            default -> DISTANCE_NOISE;
+        };
     }
 
-    /** Lays it against something else [rad or m]. */
+    /** Lays it against something else [rad, m or kg]: all its readings, where it has several. */
     public void lay(double value) {
-        truth = value;
+        truths.replaceAll((kind, before) -> value);
         unchanged = 0;
     }
 
@@ -74,12 +98,17 @@ public final class SimulatedInstrument implements AutoCloseable {
                     Writer out = new BufferedWriter(
                             new OutputStreamWriter(socket.getOutputStream(), StandardCharsets.UTF_8))) {
                 client = socket;
-                out.write(InstrumentLine.GREETING + " " + kind.id() + "\n");
+                out.write(InstrumentLine.GREETING + " " + name + "\n");
                 while (!server.isClosed()) {
-                    double shown = truth + noise * random.nextGaussian();
                     boolean steady = unchanged >= STEADY_AFTER;
                     unchanged++;
-                    out.write(new InstrumentLine(kind, shown, steady).text() + "\n");
+                    for (InstrumentLine.Kind kind : InstrumentLine.Kind.values()) {
+                        Double truth = truths.get(kind);
+                        if (truth != null) {
+                            double shown = truth + noise(kind) * random.nextGaussian();
+                            out.write(new InstrumentLine(kind, shown, steady).text() + "\n");
+                        }
+                    }
                     out.flush();
                     Thread.sleep(pause);
                 }

@@ -2,9 +2,11 @@ package org.palanca.placing;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.survey.Box;
 import org.palanca.survey.Reading;
@@ -20,7 +22,7 @@ import org.palanca.work.WorkStep;
 
 /**
  * In which order the mounts of an axle are placed: the tighter side of a pair first and its mirror image straight after, as
- * long as no bracket that stands already is in the way of a tape that is still to be pulled.
+ * long as no bracket that stands already is in the way of a tape that is still to be pulled. Links come before shocks.
  *
  * @param mounts in order
  * @param hidden tapes that have to bend round a bracket in any order
@@ -60,18 +62,26 @@ public record PlacingOrder(List<MountRef> mounts, List<Hidden> hidden, List<Take
         for (Mount mount : axle.mounts()) {
             inTheWay.put(mount.name(), inTheWay(vehicle, adjustment, axle, mount.name()));
         }
-        List<String> waiting = new ArrayList<>(wished(vehicle, axle));
         List<MountRef> order = new ArrayList<>();
         List<Hidden> hidden = new ArrayList<>();
-        while (!waiting.isEmpty()) {
-            String next = next(waiting, inTheWay);
-            waiting.remove(next);
-            for (String later : waiting) {
-                inTheWay.get(later).stream()
-                        .filter(one -> one.by().equals(next))
-                        .forEach(hidden::add);
+        Set<String> later = sprung(axle);
+        for (boolean shocks : new boolean[] {false, true}) {
+            List<String> waiting = wished(
+                    vehicle,
+                    axle,
+                    axle.mounts().stream()
+                            .filter(mount -> later.contains(mount.name()) == shocks)
+                            .toList());
+            while (!waiting.isEmpty()) {
+                String next = next(waiting, inTheWay);
+                waiting.remove(next);
+                for (String after : waiting) {
+                    inTheWay.get(after).stream()
+                            .filter(one -> one.by().equals(next))
+                            .forEach(hidden::add);
+                }
+                order.add(new MountRef(place, next));
             }
-            order.add(new MountRef(place, next));
         }
         return new PlacingOrder(order, hidden, taken(vehicle, axle));
     }
@@ -129,11 +139,18 @@ public record PlacingOrder(List<MountRef> mounts, List<Hidden> hidden, List<Take
         return Vector3D.distance(place, from.add(Math.max(0, Math.min(1, part)), along));
     }
 
+    /** Mounts of shocks, stops and straps: they come after the links, when the axle has been cycled. */
+    private static Set<String> sprung(Axle axle) {
+        Set<String> sprung = new HashSet<>(axle.springing().mounts());
+        axle.links().forEach(link -> List.of(link.from(), link.to()).forEach(sprung::remove));
+        return sprung;
+    }
+
     /** Frame before axle, pairs together, the side with less room first. */
-    private static List<String> wished(Vehicle vehicle, Axle axle) {
+    private static List<String> wished(Vehicle vehicle, Axle axle, List<Mount> mounts) {
         List<String> order = new ArrayList<>();
         for (boolean frame : new boolean[] {true, false}) {
-            for (Mount mount : axle.mounts()) {
+            for (Mount mount : mounts) {
                 if (mount.onFrame() == frame && !order.contains(mount.name())) {
                     Optional<String> image = axle.mirrorImage(mount.name()).map(Mount::name);
                     if (image.isPresent() && room(vehicle, axle, image.get()) < room(vehicle, axle, mount.name())) {

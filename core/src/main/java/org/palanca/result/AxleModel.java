@@ -5,9 +5,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.geometry.InstantCentre;
 import org.palanca.geometry.Side;
+import org.palanca.mechanism.Body;
 import org.palanca.mechanism.BodyPoint;
 import org.palanca.mechanism.Configuration;
 import org.palanca.mechanism.Mechanism;
@@ -15,8 +18,10 @@ import org.palanca.mechanism.Pose;
 import org.palanca.mechanism.solve.Freedoms;
 import org.palanca.mechanism.solve.PoseSolver;
 import org.palanca.mechanism.solve.Solution;
+import org.palanca.solid.Place;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Message;
@@ -235,6 +240,37 @@ public final class AxleModel {
     /** Driver value at full left lock [m or rad, in the driver's own sense]; 0 where nothing steers. */
     public double lock() {
         return lock;
+    }
+
+    /** Index of a body in the mechanism, -1 for the chassis; empty where this axle has no such body. */
+    public OptionalInt bodyIndex(String name) {
+        if (name.equals(BodyNames.FRAME)) {
+            return OptionalInt.of(-1);
+        }
+        List<Body> bodies = solver.mechanism().bodies();
+        return IntStream.range(0, bodies.size())
+                .filter(i -> bodies.get(i).name().equals(name))
+                .findFirst();
+    }
+
+    /** Where a body's origin is at ride [m]; the vehicle's own for the chassis. */
+    public Vector3D originAtRide(int body) {
+        return body < 0 ? Vector3D.ZERO : solver.mechanism().bodies().get(body).origin();
+    }
+
+    /**
+     * Writes where a body is at the last pose that closed, by its index in the mechanism; allocates nothing.
+     *
+     * @param into filled: turns and shifts what is fixed to the body, stated from its origin at ride
+     */
+    public void locate(int body, Place into) {
+        Configuration at = solver.configuration();
+        for (int row = 0; row < 3; row++) {
+            for (int column = 0; column < 3; column++) {
+                into.rotation(row, column, at.rotation(body, row, column));
+            }
+            into.origin(row, at.origin(body, row));
+        }
     }
 
     /** Where a body is at the last pose that closed, by its index in the mechanism. */

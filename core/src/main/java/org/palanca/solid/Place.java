@@ -24,6 +24,13 @@ public final class Place {
         out[2] = o[2] + r[6] * x + r[7] * y + r[8] * z;
     }
 
+    /** Where a point of the body is now [m]. */
+    public Vector3D at(Vector3D local) {
+        double[] out = new double[3];
+        point(local.getX(), local.getY(), local.getZ(), out);
+        return new Vector3D(out);
+    }
+
     /** The point of a convex core that is farthest along a direction now. */
     void support(Convex piece, double x, double y, double z, double[] out) {
         piece.support(

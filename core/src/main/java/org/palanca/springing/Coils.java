@@ -40,55 +40,77 @@ public record Coils(List<Coil> coils, double preload) implements Spring {
 
     @Override
     public double force(double in) {
-        double left = squeezed(in);
-        if (left <= 0) {
-            return 0;
-        }
-        double force = 0;
-        for (Piece piece : pieces()) {
-            double step = Math.min(left, piece.length());
-            force += step * piece.rate();
-            left -= step;
-            if (left <= 0) {
-                return force;
-            }
-        }
-        return force + left * SOLID_RATE;
+        return curve().force(in);
     }
 
     @Override
     public double energy(double in) {
-        double left = squeezed(in);
-        double force = 0;
-        double energy = 0;
-        if (left <= 0) {
-            return 0;
-        }
-        for (Piece piece : pieces()) {
-            double step = Math.min(left, piece.length());
-            energy += step * (force + piece.rate() * step / 2);
-            force += step * piece.rate();
-            left -= step;
-            if (left <= 0) {
-                return energy;
-            }
-        }
-        return energy + left * (force + SOLID_RATE * left / 2);
+        return curve().energy(in);
     }
 
     @Override
     public double rate(double in) {
-        double left = squeezed(in);
-        if (left <= 0) {
-            return 0;
+        return curve().rate(in);
+    }
+
+    /** The stack's force by its squeezing, worked out once for asking often: asking allocates nothing. */
+    public Curve curve() {
+        return new Curve(this);
+    }
+
+    /** Force, energy and rate of one stack. */
+    public static final class Curve implements Spring {
+        private final double preload;
+        private final double[] lengths;
+        private final double[] rates;
+
+        private Curve(Coils coils) {
+            preload = coils.preload();
+            List<Piece> pieces = coils.pieces();
+            lengths = pieces.stream().mapToDouble(Piece::length).toArray();
+            rates = pieces.stream().mapToDouble(Piece::rate).toArray();
         }
-        for (Piece piece : pieces()) {
-            if (left < piece.length()) {
-                return piece.rate();
+
+        @Override
+        public double force(double in) {
+            double left = preload + in;
+            double force = 0;
+            for (int i = 0; i < lengths.length && left > 0; i++) {
+                double step = Math.min(left, lengths[i]);
+                force += step * rates[i];
+                left -= step;
             }
-            left -= piece.length();
+            return left > 0 ? force + left * SOLID_RATE : force;
         }
-        return SOLID_RATE;
+
+        @Override
+        public double energy(double in) {
+            double left = preload + in;
+            double force = 0;
+            double energy = 0;
+            for (int i = 0; i < lengths.length && left > 0; i++) {
+                double step = Math.min(left, lengths[i]);
+                energy += step * (force + rates[i] * step / 2);
+                force += step * rates[i];
+                left -= step;
+            }
+            return left > 0 ? energy + left * (force + SOLID_RATE * left / 2) : energy;
+        }
+
+        @Override
+        public double rate(double in) {
+            double left = preload + in;
+            if (left <= 0) {
+                return 0;
+            }
+            for (int i = 0; i < lengths.length; i++) {
+                if (left < lengths[i]) {
+                    return rates[i];
+                }
+                left -= lengths[i];
+            }
+            return SOLID_RATE;
+        }
     }
 
     /** How far the stack is squeezed under a force [m]: the inverse of {@link #force}. */

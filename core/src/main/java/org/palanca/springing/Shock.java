@@ -28,7 +28,8 @@ public record Shock(String name, String upper, String lower, Optional<ShockSize>
         return full() - length;
     }
 
-    private double full() {
+    /** Length at which it has not come in at all: full extension, or of a spring on its own its free length [m]. */
+    public double full() {
         if (size.isPresent()) {
             return size.get().extended();
         }

@@ -4,7 +4,7 @@ package org.palanca.springing;
  * What pushes a shock apart, by how far the shock has come in from full extension. Forces are compressive, never negative
  * for coils: a loose spring does not pull.
  */
-public sealed interface Spring permits Coils, Air {
+public sealed interface Spring permits Coils, Coils.Curve, Air {
     /** Force with the shock this far in [m, N]. */
     double force(double in);
 

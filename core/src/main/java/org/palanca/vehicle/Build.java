@@ -19,6 +19,7 @@ import org.palanca.work.StepEntry;
  * @param found mounts measured after tacking
  * @param log steps that were done
  * @param rules how much room must stay
+ * @param weights what the wheels of each axle carry, where they were weighed
  */
 public record Build(
         Survey survey,
@@ -26,14 +27,16 @@ public record Build(
         Map<AxlePlace, Housing> housings,
         List<Found> found,
         List<StepEntry> log,
-        ClearanceRules rules) {
+        ClearanceRules rules,
+        Map<AxlePlace, Weights> weights) {
     /** Nothing measured, nothing done. */
     public static final Build NONE =
-            new Build(Survey.NONE, Map.of(), Map.of(), List.of(), List.of(), ClearanceRules.COMMON);
+            new Build(Survey.NONE, Map.of(), Map.of(), List.of(), List.of(), ClearanceRules.COMMON, Map.of());
 
     public Build {
         surroundings = copy(surroundings);
         housings = copy(housings);
+        weights = copy(weights);
         found = List.copyOf(found);
         log = List.copyOf(log);
     }
@@ -58,21 +61,21 @@ public record Build(
     }
 
     public Build withSurvey(Survey other) {
-        return new Build(other, surroundings, housings, found, log, rules);
+        return new Build(other, surroundings, housings, found, log, rules, weights);
     }
 
     public Build with(AxlePlace place, Surroundings other) {
         EnumMap<AxlePlace, Surroundings> next = new EnumMap<>(AxlePlace.class);
         next.putAll(surroundings);
         next.put(place, other);
-        return new Build(survey, next, housings, found, log, rules);
+        return new Build(survey, next, housings, found, log, rules, weights);
     }
 
     public Build with(AxlePlace place, Housing other) {
         EnumMap<AxlePlace, Housing> next = new EnumMap<>(AxlePlace.class);
         next.putAll(housings);
         next.put(place, other);
-        return new Build(survey, surroundings, next, found, log, rules);
+        return new Build(survey, surroundings, next, found, log, rules, weights);
     }
 
     /** With a mount as found, in the place of what was found of it before. */
@@ -82,14 +85,21 @@ public record Build(
         if (!other.readings().isEmpty()) {
             next.add(other);
         }
-        return new Build(survey, surroundings, housings, next, log, rules);
+        return new Build(survey, surroundings, housings, next, log, rules, weights);
     }
 
     public Build withLog(List<StepEntry> other) {
-        return new Build(survey, surroundings, housings, found, other, rules);
+        return new Build(survey, surroundings, housings, found, other, rules, weights);
     }
 
     public Build withRules(ClearanceRules other) {
-        return new Build(survey, surroundings, housings, found, log, other);
+        return new Build(survey, surroundings, housings, found, log, other, weights);
+    }
+
+    public Build with(AxlePlace place, Weights other) {
+        EnumMap<AxlePlace, Weights> next = new EnumMap<>(AxlePlace.class);
+        next.putAll(weights);
+        next.put(place, other);
+        return new Build(survey, surroundings, housings, found, log, rules, next);
     }
 }

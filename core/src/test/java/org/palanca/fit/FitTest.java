@@ -10,6 +10,8 @@ import java.util.Random;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
+import org.palanca.driveline.ShaftOrder;
+import org.palanca.driveline.ShaftRun;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
 import org.palanca.survey.Axis;

@@ -63,13 +63,16 @@ class InstrumentTest {
                 }
                 assertThat(steady).isEqualTo(200);
                 // Five standard errors of the mean.
-                assertThat(sum / 205).isCloseTo(truth, within(5 * gauge.noise() / Math.sqrt(205)));
+                assertThat(sum / 205)
+                        .isCloseTo(
+                                truth,
+                                within(5 * SimulatedInstrument.noise(InstrumentLine.Kind.ANGLE) / Math.sqrt(205)));
                 gauge.lay(0);
                 InstrumentLine line = next(heard.readings);
                 while (line.steady()) {
                     line = next(heard.readings);
                 }
-                assertThat(line.value()).isCloseTo(0, within(6 * gauge.noise()));
+                assertThat(line.value()).isCloseTo(0, within(6 * SimulatedInstrument.noise(InstrumentLine.Kind.ANGLE)));
             }
         }
     }

@@ -26,7 +26,9 @@ class FloorSheetTest {
     @Test
     void mountsAreGivenAsATapeMeasuresThemFromTheirOwnAxle() {
         List<FloorSheet.Row> rows = FloorSheet.of(Examples.tarn(), "f", DAY).rows();
-        assertThat(rows).hasSize(10);
+        assertThat(rows)
+                .as("a row each pair and each single mount, shocks, stops and straps too")
+                .hasSize(22);
         FloorSheet.Row upper = row(rows, AxlePlace.REAR, "upper frame left");
         assertThat(upper.ahead().text()).isEqualTo("34");
         assertThat(upper.out().text()).isEqualTo("15 1/2");
@@ -46,7 +48,7 @@ class FloorSheetTest {
         Vehicle apart =
                 MountMoves.moveTo(MountMoves.mirror(tarn, right, null), right, new Vector3D(-1.9, -0.4, 0.6500001));
         List<FloorSheet.Row> rows = FloorSheet.of(apart, "f", DAY).rows();
-        assertThat(rows).hasSize(11);
+        assertThat(rows).hasSize(23);
         FloorSheet.Row own = row(rows, AxlePlace.REAR, "upper frame right");
         assertThat(own.side()).isEqualTo(Side.RIGHT);
         assertThat(own.up().text()).isEqualTo("25 9/16");

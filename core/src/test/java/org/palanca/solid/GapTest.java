@@ -111,6 +111,7 @@ class GapTest {
     @Test
     void boxesAndWheelsAreAsFarApartAsInACollisionLibrary() {
         int apart = 0;
+        int likeWheels = 0;
         for (int i = 0; i < TRIES; i++) {
             Vector3D half = new Vector3D(size(), size(), size());
             boolean wheel = i % 2 == 0;
@@ -127,13 +128,18 @@ class GapTest {
             if (expected > 0.01) {
                 apart++;
                 // The library stops early on round shapes: the planes of the next test show which of the two is nearer.
-                assertThat(found).as("pair %d", i).isCloseTo(expected, within(wheel ? 4e-3 : 2e-4));
                 assertThat(found).as("pair %d", i).isLessThan(expected + 2e-4);
+                if (!wheel) {
+                    assertThat(found).as("pair %d", i).isCloseTo(expected, within(2e-4));
+                } else if (Math.abs(found - expected) < 1e-3) {
+                    likeWheels++;
+                }
             } else if (expected < -0.01) {
                 assertThat(found).as("pair %d", i).isNegative();
             }
         }
         assertThat(apart).isGreaterThan(TRIES / 4);
+        assertThat(likeWheels).isGreaterThan(TRIES / 8);
     }
 
     private static double bullet(

@@ -39,6 +39,7 @@ import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Surroundings;
+import org.palanca.vehicle.Weights;
 import org.palanca.vehicle.WheelWell;
 import org.palanca.work.StepEntry;
 
@@ -56,10 +57,14 @@ final class BuildReader {
     static Build build(JsonNode node) {
         Map<AxlePlace, Surroundings> surroundings = new EnumMap<>(AxlePlace.class);
         Map<AxlePlace, Housing> housings = new EnumMap<>(AxlePlace.class);
+        Map<AxlePlace, Weights> weights = new EnumMap<>(AxlePlace.class);
         for (AxlePlace place : AxlePlace.values()) {
             JsonNode axle = node.path("axles").path(place.id());
             if (SURROUNDINGS.stream().anyMatch(axle::has)) {
                 surroundings.put(place, surroundings(axle));
+            }
+            if (axle.has("weights")) {
+                weights.put(place, weights(axle.path("weights")));
             }
             if (axle.has("housing")) {
                 housings.put(place, housing(axle.path("housing")));
@@ -71,7 +76,15 @@ final class BuildReader {
                 housings,
                 list(node.path("found"), BuildReader::found),
                 list(node.path("log"), BuildReader::entry),
-                node.has("clearance") ? PartReader.rules(node.path("clearance")) : ClearanceRules.COMMON);
+                node.has("clearance") ? PartReader.rules(node.path("clearance")) : ClearanceRules.COMMON,
+                weights);
+    }
+
+    private static Weights weights(JsonNode node) {
+        return new Weights(
+                node.path("left_kg").asDouble(),
+                node.path("right_kg").asDouble(),
+                node.path("unsprung_kg").asDouble());
     }
 
     private static Survey survey(JsonNode node) {

@@ -27,6 +27,7 @@ import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.Found;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Surroundings;
+import org.palanca.vehicle.Weights;
 import org.palanca.vehicle.WheelWell;
 import org.palanca.work.StepEntry;
 
@@ -38,9 +39,14 @@ final class BuildWriter {
         survey(node.putObject("survey"), build.survey());
         ObjectNode axles = node.putObject("axles");
         for (AxlePlace place : AxlePlace.values()) {
-            if (build.surroundings().containsKey(place) || build.housings().containsKey(place)) {
+            if (build.surroundings().containsKey(place)
+                    || build.housings().containsKey(place)
+                    || build.weights().containsKey(place)) {
                 ObjectNode axle = axles.putObject(place.id());
                 surroundings(axle, build.surroundings(place));
+                if (build.weights().containsKey(place)) {
+                    weights(axle.putObject("weights"), build.weights().get(place));
+                }
                 if (build.housings().containsKey(place)) {
                     housing(axle.putObject("housing"), build.housing(place));
                 }
@@ -64,6 +70,12 @@ final class BuildWriter {
         if (!build.rules().equals(ClearanceRules.COMMON)) {
             PartWriter.rules(node.putObject("clearance"), build.rules());
         }
+    }
+
+    private static void weights(ObjectNode node, Weights weights) {
+        VehicleWriter.number(node, "left_kg", weights.left());
+        VehicleWriter.number(node, "right_kg", weights.right());
+        VehicleWriter.number(node, "unsprung_kg", weights.unsprung());
     }
 
     private static void survey(ObjectNode node, Survey survey) {

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.palanca.fit.ShaftOrder;
+import org.palanca.driveline.ShaftOrder;
 import org.palanca.geometry.Side;
 import org.palanca.housing.ClockedPart;
 import org.palanca.housing.DialReading;

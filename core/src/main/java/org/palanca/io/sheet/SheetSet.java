@@ -3,7 +3,7 @@ package org.palanca.io.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.palanca.fit.ShaftOrder;
+import org.palanca.driveline.ShaftOrder;
 import org.palanca.placing.Effect;
 import org.palanca.placing.PlacingOrder;
 import org.palanca.placing.PlacingSheet;

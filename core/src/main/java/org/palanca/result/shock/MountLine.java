@@ -60,6 +60,8 @@ public record MountLine(int upper, int lower) {
 
     /** The line lit on the board. */
     void draw(AxleMotion motion, Trace trace) {
-        new LinkEnds(upper, lower).draw(motion, trace);
+        if (trace.listening()) {
+            new LinkEnds(upper, lower).draw(motion, trace);
+        }
     }
 }

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import org.palanca.result.AxleMotion;
 import org.palanca.springing.BumpStop;
+import org.palanca.springing.Coils;
 import org.palanca.springing.Shock;
+import org.palanca.springing.Spring;
 import org.palanca.springing.Springing;
 import org.palanca.springing.Strap;
 import org.palanca.springing.SwayBar;
@@ -16,7 +18,7 @@ import org.palanca.vehicle.Axle;
  * that rate is the load the springs put on the wheel. From the instantaneous motion, no differences.
  */
 public final class SpringWork {
-    private final List<Element> elements = new ArrayList<>();
+    private final Element[] elements;
 
     /** Something that stores energy by one coordinate of the pose. */
     private interface Element {
@@ -29,23 +31,15 @@ public final class SpringWork {
     /** All of an axle's springs, bars, stops and straps. */
     public SpringWork(Axle axle) {
         Springing springing = axle.springing();
+        List<Element> all = new ArrayList<>();
         for (Shock shock : springing.shocks()) {
-            if (shock.spring().isPresent()) {
-                elements.add(new Along(MountLine.of(axle, shock.upper(), shock.lower()), new Law() {
-                    @Override
-                    public double energy(double length) {
-                        return shock.energy(length);
-                    }
-
-                    @Override
-                    public double push(double length) {
-                        return shock.force(length);
-                    }
-                }));
-            }
+            shock.spring()
+                    .map(spring -> spring instanceof Coils coils ? coils.curve() : spring)
+                    .ifPresent(spring -> all.add(new Along(
+                            MountLine.of(axle, shock.upper(), shock.lower()), new Sprung(spring, shock.full()))));
         }
         for (BumpStop stop : springing.stops()) {
-            elements.add(new Along(MountLine.of(axle, stop.from(), stop.to()), new Law() {
+            all.add(new Along(MountLine.of(axle, stop.from(), stop.to()), new Law() {
                 @Override
                 public double energy(double length) {
                     return stop.energy(length);
@@ -58,7 +52,7 @@ public final class SpringWork {
             }));
         }
         for (Strap strap : springing.straps()) {
-            elements.add(new Along(MountLine.of(axle, strap.from(), strap.to()), new Law() {
+            all.add(new Along(MountLine.of(axle, strap.from(), strap.to()), new Law() {
                 @Override
                 public double energy(double length) {
                     return strap.energy(length);
@@ -71,11 +65,12 @@ public final class SpringWork {
             }));
         }
         for (TorsionBar bar : springing.torsionBars()) {
-            elements.add(new Twisted(joint(axle, bar.joint()), bar));
+            all.add(new Twisted(joint(axle, bar.joint()), bar));
         }
         for (SwayBar bar : springing.swayBars()) {
-            elements.add(new Between(joint(axle, bar.left()), joint(axle, bar.right()), bar.rate()));
+            all.add(new Between(joint(axle, bar.left()), joint(axle, bar.right()), bar.rate()));
         }
+        elements = all.toArray(Element[]::new);
     }
 
     private static int joint(Axle axle, String name) {
@@ -125,6 +120,19 @@ public final class SpringWork {
         double energy(double length);
 
         double push(double length);
+    }
+
+    /** A shock's spring by the shock's length. */
+    private record Sprung(Spring spring, double full) implements Law {
+        @Override
+        public double energy(double length) {
+            return spring.energy(full - length);
+        }
+
+        @Override
+        public double push(double length) {
+            return spring.force(full - length);
+        }
     }
 
     private record Along(MountLine line, Law law) implements Element {

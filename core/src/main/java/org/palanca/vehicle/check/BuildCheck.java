@@ -11,10 +11,13 @@ import org.palanca.survey.Mark;
 import org.palanca.survey.Reading;
 import org.palanca.survey.ReadingKind;
 import org.palanca.survey.Survey;
+import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.Found;
 import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Message;
@@ -39,6 +42,16 @@ final class BuildCheck {
         check.survey();
         vehicle.build().surroundings().forEach(check::surroundings);
         vehicle.build().housings().forEach(check::housing);
+        vehicle.build().weights().forEach((place, weights) -> {
+            if (weights.sprung(1) <= 0 || weights.sprung(-1) <= 0) {
+                check.error(
+                        "/build/axles/" + place.id() + "/weights",
+                        "check.unsprung",
+                        Message.of("axle." + place.id()),
+                        new Message.Measure(weights.unsprung(), Quantity.MASS),
+                        new Message.Measure(weights.both(), Quantity.MASS));
+            }
+        });
         for (int i = 0; i < vehicle.build().found().size(); i++) {
             check.found(vehicle.build().found().get(i), "/build/found/" + i);
         }
@@ -121,6 +134,29 @@ final class BuildCheck {
         for (int i = 0; i < around.obstacles().size(); i++) {
             box(around.obstacles().get(i).name(), around.obstacles().get(i).room(), at + "/obstacles/" + i);
         }
+        List<String> bodies = vehicle.axle(place).map(BuildCheck::bodies).orElse(List.of());
+        Set<String> names = new HashSet<>();
+        for (int i = 0; i < around.parts().size(); i++) {
+            Part part = around.parts().get(i);
+            String here = at + "/parts/" + i;
+            if (!names.add(part.name())) {
+                error(here, "check.part_twice", part.name());
+            }
+            PartCheck.fault(part, bodies)
+                    .ifPresentOrElse(
+                            fault -> findings.add(Finding.error(here, fault)),
+                            () -> PartCheck.doubt(part).ifPresent(doubt -> findings.add(Finding.warning(here, doubt))));
+        }
+    }
+
+    private static List<String> bodies(Axle axle) {
+        Set<String> bodies = new HashSet<>();
+        axle.mounts().forEach(mount -> bodies.add(mount.body()));
+        axle.joints().forEach(joint -> bodies.add(joint.body()));
+        if (!axle.independent()) {
+            bodies.add(BodyNames.AXLE);
+        }
+        return List.copyOf(bodies);
     }
 
     private void housing(AxlePlace place, Housing housing) {

@@ -21,7 +21,7 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
-import org.palanca.fit.ShaftOrder;
+import org.palanca.driveline.ShaftOrder;
 import org.palanca.housing.Housing;
 import org.palanca.housing.HousingSize;
 import org.palanca.placing.Effect;

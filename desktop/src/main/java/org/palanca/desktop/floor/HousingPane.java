@@ -31,7 +31,7 @@ import javafx.scene.layout.VBox;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
-import org.palanca.fit.ShaftOrder;
+import org.palanca.driveline.ShaftOrder;
 import org.palanca.geometry.Side;
 import org.palanca.housing.ClockedPart;
 import org.palanca.housing.DialReading;

@@ -1,4 +1,4 @@
-package org.palanca.fit;
+package org.palanca.driveline;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.result.AxleModel;
@@ -13,8 +13,19 @@ import org.palanca.vehicle.Driveline;
  * @param atOutput angle in space between the gearbox's shaft and this one [rad]
  * @param atPinion angle in space between this one and the pinion [rad]
  * @param across how far sideways it runs, left positive from gearbox to pinion [m]
+ * @param outputWay which way the gearbox's shaft points, out of the gearbox, of length 1
+ * @param way which way this shaft runs, from the gearbox to the pinion, of length 1
+ * @param pinionWay which way the pinion's shaft points, into the axle, of length 1
  */
-public record ShaftRun(Vector3D pinion, double length, double atOutput, double atPinion, double across) {
+public record ShaftRun(
+        Vector3D pinion,
+        double length,
+        double atOutput,
+        double atPinion,
+        double across,
+        Vector3D outputWay,
+        Vector3D way,
+        Vector3D pinionWay) {
     /** Where it runs at the model's present pose. A live axle's pinion moves with the housing; else it stands still. */
     public static ShaftRun at(AxleModel model, Driveline line) {
         Axle axle = model.axle();
@@ -36,7 +47,10 @@ public record ShaftRun(Vector3D pinion, double length, double atOutput, double a
                 shaft.getNorm(),
                 Vector3D.angle(output, shaft),
                 Vector3D.angle(along.negate(), shaft),
-                shaft.getY());
+                shaft.getY(),
+                output,
+                shaft.normalize(),
+                along.negate());
     }
 
     /** A direction of the design as it points now; what hangs in the chassis does not turn. */

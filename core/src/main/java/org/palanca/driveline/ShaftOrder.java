@@ -1,4 +1,4 @@
-package org.palanca.fit;
+package org.palanca.driveline;
 
 import java.util.List;
 import java.util.stream.IntStream;

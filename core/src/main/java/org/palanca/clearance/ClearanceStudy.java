@@ -1,0 +1,216 @@
+package org.palanca.clearance;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executor;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.result.AxleModel;
+import org.palanca.result.WheelTravel;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
+
+/**
+ * The least room of every pair over bump, droop, twist and steer. It begins with few poses and goes on to more, so that there
+ * is an answer at once that only gets sharper; it can be given up at any time.
+ *
+ * @param tight one a pair that comes near at all, the tightest against what is wanted first
+ * @param poses how many poses have been looked at
+ * @param done part of all poses that were to be looked at, 0 to 1
+ */
+public record ClearanceStudy(List<Tight> tight, int poses, double done) {
+    /** Poses along left travel, right travel and steer at the finest. */
+    public static final int FINEST = 41;
+
+    /** Steps from lock to lock at the finest. */
+    public static final int STEERS = 9;
+
+    /** Room larger than this is not worth knowing [m]. */
+    private static final double FAR = 0.3;
+
+    private static final int[] SIZES = {3, 11, 21, FINEST};
+    private static final int[] STEER_SIZES = {3, 5, STEERS, STEERS};
+
+    public ClearanceStudy {
+        tight = List.copyOf(tight);
+    }
+
+    /**
+     * The tightest place of a pair.
+     *
+     * @param one its first thing
+     * @param other its second
+     * @param room left there [m], negative by how deep they are in one another
+     * @param wanted [m]
+     * @param pose where
+     * @param onOne nearest place on the first [m], vehicle frame
+     * @param onOther nearest place on the second [m]
+     * @param atRide whether the two share room at ride height already
+     */
+    public record Tight(
+            Thing one,
+            Thing other,
+            double room,
+            double wanted,
+            WheelTravel pose,
+            Vector3D onOne,
+            Vector3D onOther,
+            boolean atRide) {
+        /** What is missing to what is wanted [m]; negative where there is more. */
+        public double missing() {
+            return wanted - room;
+        }
+
+        /** Whether they touch. */
+        public boolean touches() {
+            return room <= 0;
+        }
+    }
+
+    /** The least room found so far, one entry a pair. Belongs to one thread. */
+    private static final class Search {
+        private final Clearances clearances;
+        private final double[] room;
+        private final WheelTravel[] pose;
+
+        Search(Clearances clearances) {
+            this.clearances = clearances;
+            room = new double[clearances.pairs().size()];
+            pose = new WheelTravel[room.length];
+            Arrays.fill(room, FAR);
+        }
+
+        void visit(WheelTravel at) {
+            if (!clearances.moveTo(at)) {
+                return;
+            }
+            for (int i = 0; i < room.length; i++) {
+                double gap = clearances.gap(i, room[i]);
+                if (gap < room[i]) {
+                    room[i] = gap;
+                    pose[i] = at;
+                }
+            }
+        }
+
+        void take(Search other) {
+            for (int i = 0; i < room.length; i++) {
+                if (other.room[i] < room[i]) {
+                    room[i] = other.room[i];
+                    pose[i] = other.pose[i];
+                } else {
+                    other.room[i] = room[i];
+                    other.pose[i] = pose[i];
+                }
+            }
+        }
+    }
+
+    /**
+     * Looks at all poses at the finest steps.
+     *
+     * @param secondCore where half of it is worked out
+     * @param goOn asked after each row of poses; answering false gives up with what is known
+     * @param soFar hears what is known after each round
+     */
+    public static ClearanceStudy run(
+            Vehicle vehicle,
+            AxlePlace place,
+            Executor secondCore,
+            BooleanSupplier goOn,
+            Consumer<ClearanceStudy> soFar) {
+        Clearances first = new Clearances(new AxleModel(vehicle, place));
+        Search one = new Search(first);
+        Search other = new Search(new Clearances(new AxleModel(vehicle, place), first.things()));
+        return run(one, other, secondCore, goOn, soFar);
+    }
+
+    /** The same with given things, for what is measured. */
+    public static ClearanceStudy run(
+            Clearances first,
+            Clearances second,
+            Executor secondCore,
+            BooleanSupplier goOn,
+            Consumer<ClearanceStudy> soFar) {
+        return run(new Search(first), new Search(second), secondCore, goOn, soFar);
+    }
+
+    private static ClearanceStudy run(
+            Search one, Search other, Executor secondCore, BooleanSupplier goOn, Consumer<ClearanceStudy> soFar) {
+        Axle axle = one.clearances.model().axle();
+        boolean steers = axle.steering().isPresent();
+        int all = 0;
+        for (int i = 0; i < SIZES.length; i++) {
+            all += SIZES[i] * SIZES[i] * (steers ? STEER_SIZES[i] : 1);
+        }
+        int seen = 0;
+        ClearanceStudy study = new ClearanceStudy(List.of(), 0, 0);
+        for (int round = 0; round < SIZES.length && goOn.getAsBoolean(); round++) {
+            int size = SIZES[round];
+            int turns = steers ? STEER_SIZES[round] : 1;
+            CompletableFuture<Void> half =
+                    CompletableFuture.runAsync(() -> rows(other, size, turns, 1, goOn), secondCore);
+            rows(one, size, turns, 0, goOn);
+            half.join();
+            one.take(other);
+            seen += size * size * turns;
+            study = of(one, seen, goOn.getAsBoolean() ? (double) seen / all : (double) (seen - 1) / all);
+            soFar.accept(study);
+        }
+        return study;
+    }
+
+    private static void rows(Search search, int size, int turns, int parity, BooleanSupplier goOn) {
+        Axle axle = search.clearances.model().axle();
+        for (int s = 0; s < turns; s++) {
+            double steer = turns == 1 ? 0 : -1 + 2.0 * s / (turns - 1);
+            search.clearances.model().toRide();
+            for (int i = parity; i < size; i += 2) {
+                if (!goOn.getAsBoolean()) {
+                    return;
+                }
+                for (int k = 0; k < size; k++) {
+                    int j = i / 2 % 2 == 0 ? k : size - 1 - k;
+                    search.visit(new WheelTravel(travel(axle, j, size), travel(axle, i, size), steer));
+                }
+            }
+        }
+    }
+
+    private static double travel(Axle axle, int step, int size) {
+        double droop = axle.travel().droop();
+        return -droop + (droop + axle.travel().bump()) * step / (size - 1);
+    }
+
+    /** Works out the nearest places of what came nearest. Leaves the model at ride. */
+    private static ClearanceStudy of(Search search, int poses, double done) {
+        List<Tight> tight = new ArrayList<>();
+        Clearances clearances = search.clearances;
+        for (int i = 0; i < search.room.length; i++) {
+            if (search.pose[i] == null) {
+                continue;
+            }
+            clearances.model().toRide();
+            clearances.moveTo(search.pose[i]);
+            double room = clearances.gap(i);
+            Clearances.Pair pair = clearances.pairs().get(i);
+            tight.add(new Tight(
+                    clearances.things().get(pair.one()),
+                    clearances.things().get(pair.other()),
+                    room,
+                    pair.wanted(),
+                    search.pose[i],
+                    clearances.onFirst(),
+                    clearances.onSecond(),
+                    clearances.atRide(i)));
+        }
+        clearances.model().toRide();
+        tight.sort(Comparator.comparingDouble(one -> -one.missing()));
+        return new ClearanceStudy(tight, poses, done);
+    }
+}

@@ -1,0 +1,167 @@
+package org.palanca.clearance;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.result.AxleModel;
+import org.palanca.result.WheelTravel;
+import org.palanca.solid.Gap;
+import org.palanca.solid.Place;
+import org.palanca.vehicle.ClearanceRules;
+import org.palanca.vehicle.Part;
+
+/**
+ * The things of an axle at a pose, and the gap of any two that may meet. Keeps the last pose and the direction in which each
+ * pair lay apart, so it is not for two threads at once.
+ */
+public final class Clearances {
+    private final AxleModel model;
+    private final List<Thing> things;
+    private final List<Carrier> carriers = new ArrayList<>();
+    private final Place[] places;
+    private final int[] carrierOf;
+    private final List<Pair> pairs = new ArrayList<>();
+    private final double[][] memories;
+    private final double[] allowance;
+    private final boolean[] atRide;
+    private final Gap gap = new Gap();
+
+    /**
+     * Two things that may meet, by their places in {@link #things}.
+     *
+     * @param wanted least room between them [m]
+     */
+    public record Pair(int one, int other, double wanted) {}
+
+    /** Sets up an axle at ride. Pairs that share room there already are known as such and limit nothing. */
+    public Clearances(AxleModel model) {
+        this(model, Things.of(model));
+    }
+
+    /** The same with given things. */
+    public Clearances(AxleModel model, List<Thing> things) {
+        this.model = model;
+        this.things = things;
+        ClearanceRules rules = model.vehicle().build().rules();
+        carrierOf = new int[things.size()];
+        for (int i = 0; i < things.size(); i++) {
+            Carrier carrier = things.get(i).carrier();
+            if (!carriers.contains(carrier)) {
+                carriers.add(carrier);
+            }
+            carrierOf[i] = carriers.indexOf(carrier);
+        }
+        places = new Place[carriers.size()];
+        for (int i = 0; i < places.length; i++) {
+            places[i] = new Place();
+        }
+        for (int i = 0; i < things.size(); i++) {
+            for (int j = i + 1; j < things.size(); j++) {
+                if (compared(things.get(i), things.get(j))) {
+                    pairs.add(new Pair(
+                            i,
+                            j,
+                            rules.wanted(things.get(i).kind(), things.get(j).kind())));
+                }
+            }
+        }
+        memories = new double[pairs.size()][3];
+        allowance = pairs.stream()
+                .mapToDouble(pair -> rules.allowance(
+                        things.get(pair.one()).kind(), things.get(pair.other()).kind()))
+                .toArray();
+        model.toRide();
+        locate();
+        atRide = new boolean[pairs.size()];
+        for (int i = 0; i < atRide.length; i++) {
+            atRide[i] = gap(i) < 0;
+        }
+    }
+
+    /** The tyres stand on the ground, and all frame things but the lowest are never near it: only what moves is asked. */
+    private static boolean compared(Thing one, Thing other) {
+        boolean ground = one.carrier() instanceof Carrier.Ground || other.carrier() instanceof Carrier.Ground;
+        boolean rolls = one.kind() == Part.Kind.TYRE || other.kind() == Part.Kind.TYRE;
+        boolean open = one.kind() == Part.Kind.SERVICE || other.kind() == Part.Kind.SERVICE;
+        return one.mayMeet(other) && !(ground && (rolls || open));
+    }
+
+    public AxleModel model() {
+        return model;
+    }
+
+    /** All things. */
+    public List<Thing> things() {
+        return things;
+    }
+
+    /** All pairs that may meet. */
+    public List<Pair> pairs() {
+        return pairs;
+    }
+
+    /** Whether a pair shares room at ride height already, so that something of it is not as described. */
+    public boolean atRide(int pair) {
+        return atRide[pair];
+    }
+
+    /** Moves to a pose; false where the axle does not close there. */
+    public boolean moveTo(WheelTravel pose) {
+        if (!model.moveTo(pose)) {
+            return false;
+        }
+        locate();
+        return true;
+    }
+
+    private void locate() {
+        for (int i = 0; i < places.length; i++) {
+            carriers.get(i).locate(model, places[i]);
+        }
+    }
+
+    /**
+     * The gap of a pair at the present pose, paint and give of bushings taken off.
+     *
+     * @param enough a larger gap need not be worked out: any number not under it may come back
+     * @return [m], negative by how deep they are in one another
+     */
+    public double gap(int pair, double enough) {
+        Pair two = pairs.get(pair);
+        double asked = enough + allowance[pair];
+        double found = gap.between(
+                things.get(two.one()).solid(),
+                places[carrierOf[two.one()]],
+                things.get(two.other()).solid(),
+                places[carrierOf[two.other()]],
+                asked,
+                memories[pair]);
+        return found - allowance[pair];
+    }
+
+    /** The gap of a pair at the present pose, worked out in any case, also where one lies inside the other. */
+    public double gap(int pair) {
+        Pair two = pairs.get(pair);
+        return gap.between(
+                        things.get(two.one()).solid(),
+                        places[carrierOf[two.one()]],
+                        things.get(two.other()).solid(),
+                        places[carrierOf[two.other()]])
+                - allowance[pair];
+    }
+
+    /** Nearest place on the first of the pair asked about last [m], vehicle frame. */
+    public Vector3D onFirst() {
+        return gap.onFirst();
+    }
+
+    /** Nearest place on the second of the pair asked about last [m]. */
+    public Vector3D onSecond() {
+        return gap.onSecond();
+    }
+
+    /** Where a thing's frame is at the present pose. */
+    public Place place(int thing) {
+        return places[carrierOf[thing]];
+    }
+}

@@ -1,0 +1,37 @@
+package org.palanca.clearance;
+
+import java.util.Set;
+import org.palanca.solid.Solid;
+import org.palanca.vehicle.Part;
+import org.palanca.words.Message;
+
+/**
+ * Something that may touch something else.
+ *
+ * @param id tells it from the others and what sort it is, such as {@code link:upper left} or {@code part:tank}
+ * @param name in words
+ * @param kind decides how much room it wants
+ * @param carrier what it moves with
+ * @param solid its shape in the carrier's frame
+ * @param belongs what it is bolted to by name: two things that share one belong together and are not compared
+ */
+public record Thing(String id, Message name, Part.Kind kind, Carrier carrier, Solid solid, Set<String> belongs) {
+    public Thing {
+        belongs = Set.copyOf(belongs);
+    }
+
+    /** What comes before the colon of its id: {@code link}, {@code part} and so on. */
+    public String sort() {
+        return id.substring(0, id.indexOf(':'));
+    }
+
+    /** What comes after the colon of its id. */
+    public String subject() {
+        return id.substring(id.indexOf(':') + 1);
+    }
+
+    /** Whether the two could ever meet: they move against each other and are not bolted together. */
+    boolean mayMeet(Thing other) {
+        return !carrier.equals(other.carrier()) && belongs.stream().noneMatch(other.belongs()::contains);
+    }
+}

@@ -1,0 +1,439 @@
+package org.palanca.clearance;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.driveline.ShaftRun;
+import org.palanca.geometry.Side;
+import org.palanca.result.AxleMechanism;
+import org.palanca.result.AxleModel;
+import org.palanca.result.JointBolts;
+import org.palanca.solid.Convex;
+import org.palanca.solid.Gap;
+import org.palanca.solid.Place;
+import org.palanca.solid.Solid;
+import org.palanca.springing.Shock;
+import org.palanca.springing.ShockSize;
+import org.palanca.survey.Box;
+import org.palanca.units.Lengths;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.Driveline;
+import org.palanca.vehicle.FrameRails;
+import org.palanca.vehicle.HalfShafts;
+import org.palanca.vehicle.Link;
+import org.palanca.vehicle.LinkHardware;
+import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.Obstacle;
+import org.palanca.vehicle.Part;
+import org.palanca.vehicle.Surroundings;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Message;
+
+/**
+ * Everything of an axle that may touch something, made from its description: links with their joints, jam nuts and bracket
+ * ears, tyres, shocks, housing, shafts, frame rails, what the user described, and the ground. Sizes that a description does
+ * not have are ordinary ones: common practice, no source.
+ */
+public final class Things {
+    /** Radius of an ordinary axle tube [m]: 3 in across. */
+    private static final double AXLE_TUBE = Lengths.inches(1.5);
+
+    /** Radius of an ordinary differential's middle [m]. */
+    private static final double DIFFERENTIAL = Lengths.inches(5);
+
+    /** Radius of an ordinary drive shaft [m]: 3 in across. */
+    private static final double SHAFT = Lengths.inches(1.5);
+
+    /** Radius of an ordinary half-shaft's bar [m]. */
+    private static final double HALF_SHAFT = Lengths.inches(0.625);
+
+    /** A tyre's shoulders are rounded by this part of its width. */
+    private static final double SHOULDER = 0.15;
+
+    /** Radius of a bracket's ear round its bolt [m]. */
+    private static final double EAR = Lengths.inches(1.125);
+
+    /** Half the thickness of an ear [m]: 1/4 in plate. */
+    private static final double EAR_HALF = Lengths.inches(0.125);
+
+    /** A jam nut and a joint's head reach out to this part of the way from its ball to its shank. */
+    private static final double NUT = 0.55;
+
+    /** Half the width of a joint that the ears stand round, as a part of the same. */
+    private static final double JOINT_HALF = 0.55;
+
+    /** How deep the ground is drawn [m], and how far it runs. */
+    private static final double GROUND = 0.5;
+
+    private final Vehicle vehicle;
+    private final AxleModel model;
+    private final Axle axle;
+    private final List<Thing> things = new ArrayList<>();
+
+    private Things(AxleModel model) {
+        this.model = model;
+        vehicle = model.vehicle();
+        axle = model.axle();
+    }
+
+    /** All things of the model's axle and of the frame around it. The model is left at ride. */
+    public static List<Thing> of(AxleModel model) {
+        model.toRide();
+        Things all = new Things(model);
+        all.fixed();
+        all.parts();
+        all.wheels();
+        if (!axleHousingDescribed(model)) {
+            all.housing();
+        }
+        all.links();
+        all.shocks();
+        all.shafts();
+        all.ground();
+        return all.carried();
+    }
+
+    /** What a mount sits in or against carries it, and so belongs to what is bolted there. */
+    private List<Thing> carried() {
+        Gap gap = new Gap();
+        List<Thing> all = new ArrayList<>();
+        for (Thing thing : things) {
+            Set<String> belongs = new HashSet<>(thing.belongs());
+            for (Mount mount : axle.mounts()) {
+                int body = model.bodyIndex(mount.body()).orElseThrow();
+                if (!thing.carrier().equals(carrier(body))) {
+                    continue;
+                }
+                Vector3D at = axle.position(mount.name(), vehicle.wheelbase()).subtract(model.originAtRide(body));
+                Solid joint = one(Convex.ball(at, NUT * vehicle.hardware().eyeToShank()));
+                if (gap.between(thing.solid(), new Place(), joint, new Place()) < 0) {
+                    belongs.add(mount.name());
+                }
+            }
+            all.add(new Thing(thing.id(), thing.name(), thing.kind(), thing.carrier(), thing.solid(), belongs));
+        }
+        return List.copyOf(all);
+    }
+
+    /** Who describes a part of the driveline on the housing has described the housing. */
+    private static boolean axleHousingDescribed(AxleModel model) {
+        return model.axle().independent()
+                || model.vehicle().build().surroundings(model.axle().place()).parts().stream()
+                        .anyMatch(part -> part.body().equals(BodyNames.AXLE) && part.kind() == Part.Kind.DRIVELINE);
+    }
+
+    private void add(String id, Message name, Part.Kind kind, Carrier carrier, Solid solid, String... belongs) {
+        things.add(new Thing(id, name, kind, carrier, solid, Set.of(belongs)));
+    }
+
+    private static Solid one(Convex piece) {
+        return Solid.of(List.of(piece));
+    }
+
+    private void fixed() {
+        vehicle.rails().ifPresent(this::rails);
+        for (AxlePlace place : AxlePlace.values()) {
+            Surroundings around = vehicle.build().surroundings(place);
+            for (Obstacle obstacle : around.obstacles()) {
+                add(
+                        "obstacle:" + obstacle.name(),
+                        Message.of("thing.part", obstacle.name()),
+                        Part.Kind.FIXED,
+                        new Carrier.Frame(),
+                        PartSolid.of(new Part.BoxForm(obstacle.room()), Vector3D.ZERO));
+            }
+        }
+    }
+
+    private void rails(FrameRails rails) {
+        double back = -vehicle.wheelbase() - rails.rear();
+        for (Side side : Side.values()) {
+            double outer = side.sign() * rails.out();
+            double inner = side.sign() * (rails.out() - rails.width());
+            Box box = new Box(
+                    back, rails.front(), Math.min(inner, outer), Math.max(inner, outer), rails.bottom(), rails.top());
+            if (describedBetter(box)) {
+                continue;
+            }
+            add(
+                    "rail:" + side.id(),
+                    Message.of("thing.rail." + side.id()),
+                    Part.Kind.FIXED,
+                    new Carrier.Frame(),
+                    PartSolid.of(new Part.BoxForm(box), Vector3D.ZERO));
+        }
+    }
+
+    /** Rails are drawn straight; where obstacles on the frame take up room of a rail they are that rail, notched and all. */
+    private boolean describedBetter(Box rail) {
+        for (AxlePlace place : AxlePlace.values()) {
+            for (Obstacle obstacle : vehicle.build().surroundings(place).obstacles()) {
+                if (obstacle.room().shared(rail).volume() > obstacle.room().volume() / 2) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    /** What the user described: of this axle all, of the other what stands on the frame. */
+    private void parts() {
+        for (AxlePlace place : AxlePlace.values()) {
+            for (Part part : vehicle.build().surroundings(place).parts()) {
+                OptionalInt body = model.bodyIndex(part.body());
+                if (body.isEmpty() || place != axle.place() && !part.onFrame()) {
+                    continue;
+                }
+                add(
+                        "part:" + part.name(),
+                        Message.of("thing.part", part.name()),
+                        part.kind(),
+                        carrier(body.getAsInt()),
+                        PartSolid.of(part.form(), model.originAtRide(body.getAsInt())));
+            }
+        }
+    }
+
+    private static Carrier carrier(int body) {
+        return body < 0 ? new Carrier.Frame() : new Carrier.Moving(body);
+    }
+
+    private void wheels() {
+        double half = axle.tyre().width() / 2;
+        for (Side side : Side.values()) {
+            int body = model.bodyIndex(AxleMechanism.wheelBody(axle, side)).orElseThrow();
+            Vector3D centre = AxleMechanism.wheelCentre(axle, vehicle.wheelbase(), side);
+            Vector3D axis = new Vector3D(
+                    model.motion().wheel(side.sign()).axis(0),
+                    model.motion().wheel(side.sign()).axis(1),
+                    model.motion().wheel(side.sign()).axis(2));
+            Convex tyre = Convex.wheel(
+                    centre.subtract(model.originAtRide(body)),
+                    axis,
+                    axle.tyre().diameter() / 2,
+                    half,
+                    SHOULDER * axle.tyre().width());
+            add(
+                    "tyre:" + side.id(),
+                    Message.of("thing.tyre." + side.id()),
+                    Part.Kind.TYRE,
+                    carrier(body),
+                    one(tyre),
+                    "housing");
+        }
+    }
+
+    /** Tube between the wheels and a ball where the pinion is. */
+    private void housing() {
+        int body = model.bodyIndex(BodyNames.AXLE).orElseThrow();
+        double end = (axle.track() - axle.tyre().width()) / 2;
+        double offset = vehicle.build()
+                .surroundings(axle.place())
+                .driveline()
+                .map(Driveline::offset)
+                .orElse(0.0);
+        add(
+                "housing:tube",
+                Message.of("thing.axle_tube"),
+                Part.Kind.DRIVELINE,
+                carrier(body),
+                one(Convex.capsule(new Vector3D(0, -end, 0), new Vector3D(0, end, 0), AXLE_TUBE)),
+                "housing");
+        add(
+                "housing:differential",
+                Message.of("thing.differential"),
+                Part.Kind.DRIVELINE,
+                carrier(body),
+                one(Convex.ball(new Vector3D(0, offset, 0), DIFFERENTIAL)),
+                "housing",
+                "shaft");
+    }
+
+    private void links() {
+        LinkHardware hardware = vehicle.hardware();
+        double radius = hardware.tubeDiameter() / 2;
+        double eye = hardware.eyeToShank();
+        for (Link link : axle.links()) {
+            Carrier carrier = between(link.from(), link.to());
+            double length = distance(link.from(), link.to());
+            double tube = Math.min(length / 3, eye + radius);
+            add(
+                    "link:" + link.name(),
+                    Message.of("thing.link", link.name()),
+                    Part.Kind.MOVING,
+                    carrier,
+                    one(Convex.capsule(new Vector3D(tube, 0, 0), new Vector3D(length - tube, 0, 0), radius)),
+                    link.from(),
+                    link.to(),
+                    link.name());
+            for (boolean first : new boolean[] {true, false}) {
+                String mount = first ? link.from() : link.to();
+                Vector3D ball = new Vector3D(first ? 0 : length, 0, 0);
+                Vector3D nut = new Vector3D(first ? eye : length - eye, 0, 0);
+                add(
+                        "joint:" + link.name() + (first ? " from" : " to"),
+                        Message.of("thing.joint", mount),
+                        Part.Kind.MOVING,
+                        carrier,
+                        one(Convex.capsule(ball, nut, NUT * eye)),
+                        link.from(),
+                        link.to(),
+                        link.name());
+            }
+        }
+        JointBolts bolts = JointBolts.of(axle, vehicle.wheelbase());
+        for (JointBolts.End end : bolts.ends()) {
+            ears(end, JOINT_HALF * eye);
+        }
+    }
+
+    private void ears(JointBolts.End end, double half) {
+        String mount = axle.mounts().get(end.mount()).name();
+        int body = model.bodyIndex(axle.mounts().get(end.mount()).body()).orElseThrow();
+        Vector3D at = axle.position(mount, vehicle.wheelbase()).subtract(model.originAtRide(body));
+        List<Convex> pair = new ArrayList<>();
+        for (int side = -1; side <= 1; side += 2) {
+            Vector3D middle = at.add(side * (half + EAR_HALF), end.direction());
+            pair.add(Convex.wheel(middle, end.direction(), EAR, EAR_HALF, EAR_HALF / 2));
+        }
+        // Two links on one bolt share its ears.
+        boolean there = things.stream().anyMatch(thing -> thing.id().equals("ears:" + mount));
+        if (!there) {
+            add(
+                    "ears:" + mount,
+                    Message.of("thing.ears", mount),
+                    body < 0 ? Part.Kind.FIXED : Part.Kind.MOVING,
+                    carrier(body),
+                    Solid.of(pair),
+                    mount);
+        }
+    }
+
+    private void shocks() {
+        for (Shock shock : axle.springing().shocks()) {
+            if (shock.size().isPresent()) {
+                shock(shock, shock.size().get());
+            }
+        }
+    }
+
+    /** Body and coil hang on the upper mount; a coil covers the lower half too, else only the shaft is there. */
+    private void shock(Shock shock, ShockSize size) {
+        boolean coiled = size.coil() > size.body();
+        double eye = Math.max(size.eye(), size.body()) / 2;
+        double half = Math.max(eye, size.collapsed() / 2 - eye);
+        Message name = Message.of("thing.shock", shock.name());
+        Convex upper = Convex.wheel(
+                new Vector3D(eye + half, 0, 0), Vector3D.PLUS_I, size.widest() / 2, half, Lengths.inches(0.0625));
+        add(
+                "shock:" + shock.name(),
+                name,
+                Part.Kind.MOVING,
+                between(shock.upper(), shock.lower()),
+                one(upper),
+                shock.upper(),
+                shock.lower(),
+                shock.name());
+        Convex lower = coiled
+                ? Convex.wheel(
+                        new Vector3D(eye + half, 0, 0), Vector3D.PLUS_I, size.coil() / 2, half, Lengths.inches(0.0625))
+                : Convex.capsule(new Vector3D(eye, 0, 0), new Vector3D(size.collapsed() - eye, 0, 0), size.body() / 6);
+        add(
+                "shock:" + shock.name(),
+                name,
+                Part.Kind.MOVING,
+                between(shock.lower(), shock.upper()),
+                one(lower),
+                shock.upper(),
+                shock.lower(),
+                shock.name());
+    }
+
+    private void shafts() {
+        Surroundings around = vehicle.build().surroundings(axle.place());
+        if (!axle.independent()) {
+            around.driveline().ifPresent(this::shaft);
+        }
+        if (axle.independent()) {
+            around.halfShafts().ifPresent(this::halfShafts);
+        }
+    }
+
+    private void shaft(Driveline line) {
+        int body = model.bodyIndex(BodyNames.AXLE).orElseThrow();
+        Vector3D pinion = ShaftRun.at(model, line).pinion();
+        Carrier carrier = new Carrier.Between(
+                new Carrier.Anchor.Still(line.output()),
+                new Carrier.Anchor.On(body, pinion.subtract(model.originAtRide(body))));
+        double length = Vector3D.distance(line.output(), pinion);
+        add(
+                "shaft:drive",
+                Message.of("thing.drive_shaft"),
+                Part.Kind.DRIVELINE,
+                carrier,
+                one(Convex.capsule(new Vector3D(SHAFT, 0, 0), new Vector3D(length - SHAFT, 0, 0), SHAFT)),
+                "shaft",
+                "housing");
+    }
+
+    private void halfShafts(HalfShafts shafts) {
+        for (Side side : Side.values()) {
+            int body = model.bodyIndex(AxleMechanism.wheelBody(axle, side)).orElseThrow();
+            Vector3D inner = new Vector3D(
+                    shafts.inner().getX(),
+                    side.sign() * shafts.inner().getY(),
+                    shafts.inner().getZ());
+            Vector3D outer = AxleMechanism.wheelCentre(axle, vehicle.wheelbase(), side)
+                    .subtract(new Vector3D(0, side.sign() * shafts.inset(), 0));
+            Carrier carrier = new Carrier.Between(
+                    new Carrier.Anchor.Still(inner),
+                    new Carrier.Anchor.On(body, outer.subtract(model.originAtRide(body))));
+            double length = Vector3D.distance(inner, outer);
+            add(
+                    "shaft:" + side.id(),
+                    Message.of("thing.half_shaft." + side.id()),
+                    Part.Kind.DRIVELINE,
+                    carrier,
+                    one(Convex.capsule(
+                            new Vector3D(HALF_SHAFT, 0, 0), new Vector3D(length - HALF_SHAFT, 0, 0), HALF_SHAFT)),
+                    "shaft",
+                    "housing");
+        }
+    }
+
+    /** What the tyres stand on, under everything else. */
+    private void ground() {
+        double line = axle.lineX(vehicle.wheelbase());
+        double reach = vehicle.wheelbase();
+        Convex slab = Convex.box(new Vector3D(line - reach, -reach, -GROUND), new Vector3D(line + reach, reach, 0));
+        things.add(new Thing(
+                "ground:",
+                Message.of("thing.ground"),
+                Part.Kind.FIXED,
+                new Carrier.Ground(),
+                one(slab),
+                Set.of("ground")));
+    }
+
+    private Carrier between(String from, String to) {
+        return new Carrier.Between(
+                new Carrier.Anchor.AtMount(axle.mountIndex(from)), new Carrier.Anchor.AtMount(axle.mountIndex(to)));
+    }
+
+    private double distance(String from, String to) {
+        return Vector3D.distance(axle.position(from, vehicle.wheelbase()), axle.position(to, vehicle.wheelbase()));
+    }
+
+    /** The part a thing is made from, where the user described it. */
+    public static Optional<Part> part(Vehicle vehicle, AxlePlace place, Thing thing) {
+        return thing.sort().equals("part")
+                ? vehicle.build().surroundings(place).part(thing.subject())
+                : Optional.empty();
+    }
+}

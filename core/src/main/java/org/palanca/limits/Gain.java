@@ -1,0 +1,329 @@
+package org.palanca.limits;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.clearance.Clearances;
+import org.palanca.driveline.PinionAdvice;
+import org.palanca.result.AxleModel;
+import org.palanca.springing.BumpStop;
+import org.palanca.springing.Coils;
+import org.palanca.springing.Springing;
+import org.palanca.survey.Box;
+import org.palanca.units.Lengths;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Build;
+import org.palanca.vehicle.ClearanceRules;
+import org.palanca.vehicle.Driveline;
+import org.palanca.vehicle.Link;
+import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.Obstacle;
+import org.palanca.vehicle.Part;
+import org.palanca.vehicle.Surroundings;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.check.VehicleCheck;
+import org.palanca.vehicle.edit.MountMoves;
+import org.palanca.words.Message;
+
+/**
+ * One change that lets the axle go farther, found by trying it.
+ *
+ * @param what the change in words, as an order
+ * @param after the vehicle with it
+ * @param end how far the axle goes then, and what ends it
+ * @param gained travel more than before [m]
+ */
+public record Gain(Message what, Vehicle after, TravelEnd end, double gained) {
+    /** Gains smaller than this are not worth a weld [m]. */
+    private static final double LEAST = Lengths.inches(1.0 / 16);
+
+    private static final int MOST = 4;
+
+    private static final double[] SMALL = {Lengths.inches(3.0 / 8), Lengths.inches(3.0 / 4)};
+    private static final double[] LARGE = {Lengths.inches(0.5), Lengths.inches(1.125)};
+    private static final double[] LONGER = {Lengths.inches(0.5), Lengths.inches(1)};
+
+    /** Directions a thing may be moved in, with their words. */
+    private enum Way {
+        UP(Vector3D.PLUS_K),
+        DOWN(Vector3D.MINUS_K),
+        FORWARD(Vector3D.PLUS_I),
+        BACK(Vector3D.MINUS_I),
+        LEFT(Vector3D.PLUS_J),
+        RIGHT(Vector3D.MINUS_J);
+
+        private final Vector3D unit;
+
+        Way(Vector3D unit) {
+            this.unit = unit;
+        }
+
+        Message word() {
+            return Message.of("way." + name().toLowerCase(Locale.ROOT));
+        }
+    }
+
+    /** A change to try. */
+    private record Idea(Message what, Vehicle after) {}
+
+    /**
+     * Tries what might move an end of the travel out.
+     *
+     * @param end where it ends now
+     * @param goOn asked before each try; answering false gives back what was found so far
+     * @return the best first
+     */
+    public static List<Gain> of(Vehicle vehicle, AxlePlace place, TravelEnd end, BooleanSupplier goOn) {
+        if (end.border().isEmpty()) {
+            return List.of();
+        }
+        Limits before = limits(vehicle, place);
+        List<Gain> gains = new ArrayList<>();
+        for (Idea idea : new Ideas(vehicle, place).against(end.border().get().limit())) {
+            if (!goOn.getAsBoolean()) {
+                break;
+            }
+            tried(idea, place, end, before.passedAtRide().size()).ifPresent(gains::add);
+        }
+        gains.sort(Comparator.comparingDouble(gain -> -gain.gained()));
+        return List.copyOf(gains.subList(0, Math.min(MOST, gains.size())));
+    }
+
+    private static Limits limits(Vehicle vehicle, AxlePlace place) {
+        return new Limits(new Clearances(new AxleModel(vehicle, place)));
+    }
+
+    private static Optional<Gain> tried(Idea idea, AxlePlace place, TravelEnd end, int passedAtRide) {
+        if (VehicleCheck.hasErrors(VehicleCheck.findings(idea.after()))) {
+            return Optional.empty();
+        }
+        Limits limits = limits(idea.after(), place);
+        if (limits.passedAtRide().size() > passedAtRide) {
+            return Optional.empty();
+        }
+        TravelEnd then = TravelEnd.of(limits, end.way(), end.steer());
+        double gained = then.travel() - end.travel();
+        return gained < LEAST ? Optional.empty() : Optional.of(new Gain(idea.what(), idea.after(), then, gained));
+    }
+
+    /** What a builder would try against a limit. */
+    private static final class Ideas {
+        private final Vehicle vehicle;
+        private final AxlePlace place;
+        private final Axle axle;
+        private final Build build;
+        private final Surroundings around;
+        private final List<Idea> ideas = new ArrayList<>();
+
+        Ideas(Vehicle vehicle, AxlePlace place) {
+            this.vehicle = vehicle;
+            this.place = place;
+            axle = vehicle.axle(place).orElseThrow();
+            build = vehicle.build();
+            around = build.surroundings(place);
+        }
+
+        List<Idea> against(Limit limit) {
+            String name = limit.id().substring(limit.id().indexOf(':') + 1);
+            switch (limit.kind()) {
+                case TOUCH -> {
+                    for (String thing : limit.id().split("\\|")) {
+                        thing(thing.substring(0, thing.indexOf(':')), thing.substring(thing.indexOf(':') + 1));
+                    }
+                }
+                case SHOCK_COLLAPSED -> shockMount(name, Way.UP);
+                case SHOCK_EXTENDED -> shockMount(name, Way.DOWN);
+                case STOP -> stop(name);
+                case STRAP -> strap(name);
+                case COIL_BIND -> preload(name, -1);
+                case SPRING_LOOSE -> preload(name, 1);
+                case U_JOINT -> pinion();
+                case SLIP -> slip();
+                case JOINT -> joint(name);
+                case OPEN -> {
+                    // Where members can't close nothing small helps.
+                }
+            }
+            return ideas;
+        }
+
+        private void thing(String sort, String name) {
+            switch (sort) {
+                case "part" -> around.part(name).ifPresent(this::part);
+                case "obstacle" -> obstacle(name);
+                case "link" -> axle.link(name).ifPresent(this::link);
+                case "joint" ->
+                    axle.link(name.substring(0, name.lastIndexOf(' '))).ifPresent(this::link);
+                case "ears" -> mount(name, Message.of("thing.mount", name), LARGE);
+                case "shock" ->
+                    axle.springing().shock(name).ifPresent(shock -> {
+                        mount(shock.upper(), Message.of("thing.mount", shock.upper()), SMALL);
+                        mount(shock.lower(), Message.of("thing.mount", shock.lower()), SMALL);
+                    });
+                default -> {
+                    // Rails, tyres, ground and ordinary housings stay where they are.
+                }
+            }
+        }
+
+        private void part(Part part) {
+            for (Way way : Way.values()) {
+                for (double by : SMALL) {
+                    Surroundings moved =
+                            around.withPart(part.withForm(part.form().moved(way.unit.scalarMultiply(by))));
+                    idea(Message.of("thing.part", part.name()), by, way, vehicle.withBuild(build.with(place, moved)));
+                }
+            }
+        }
+
+        private void obstacle(String name) {
+            for (Way way : Way.values()) {
+                for (double by : SMALL) {
+                    Vector3D move = way.unit.scalarMultiply(by);
+                    List<Obstacle> moved = new ArrayList<>(around.obstacles());
+                    moved.replaceAll(one -> one.name().equals(name) ? new Obstacle(name, moved(one, move)) : one);
+                    Surroundings next = around.withObstacles(moved);
+                    idea(Message.of("thing.part", name), by, way, vehicle.withBuild(build.with(place, next)));
+                }
+            }
+        }
+
+        private static Box moved(Obstacle obstacle, Vector3D by) {
+            return ((Part.BoxForm) new Part.BoxForm(obstacle.room()).moved(by)).box();
+        }
+
+        /** Each end by itself, and the whole bar. */
+        private void link(Link link) {
+            mount(link.from(), Message.of("thing.mount", link.from()), LARGE);
+            mount(link.to(), Message.of("thing.mount", link.to()), LARGE);
+            for (Way way : List.of(Way.UP, Way.DOWN, Way.FORWARD, Way.BACK)) {
+                for (double by : LARGE) {
+                    Vehicle one = moved(vehicle, link.from(), way, by);
+                    idea(Message.of("thing.link", link.name()), by, way, moved(one, link.to(), way, by));
+                }
+            }
+        }
+
+        private void mount(String mount, Message name, double[] steps) {
+            for (Way way : Way.values()) {
+                for (double by : steps) {
+                    idea(name, by, way, moved(vehicle, mount, way, by));
+                }
+            }
+        }
+
+        private Vehicle moved(Vehicle from, String mount, Way way, double by) {
+            Vector3D to = axle.position(mount, vehicle.wheelbase()).add(by, way.unit);
+            return MountMoves.moveTo(from, new MountRef(place, mount), to);
+        }
+
+        private void shockMount(String name, Way way) {
+            axle.springing().shock(name).ifPresent(shock -> {
+                for (double by : LONGER) {
+                    idea(Message.of("thing.mount", shock.upper()), by, way, moved(vehicle, shock.upper(), way, by));
+                }
+            });
+        }
+
+        private void idea(Message name, double by, Way way, Vehicle after) {
+            ideas.add(new Idea(Message.of("gain.move", name, Message.length(by), way.word()), after));
+        }
+
+        private void springing(String key, String name, double by, Springing after) {
+            ideas.add(new Idea(Message.of(key, name, Message.length(by)), vehicle.withAxle(axle.withSpringing(after))));
+        }
+
+        /** Both sides alike: what ends the travel on one side does on the other too. */
+        private void stop(String name) {
+            for (double by : LONGER) {
+                List<BumpStop> stops = axle.springing().stops().stream()
+                        .map(stop -> stop.collapsed() <= by
+                                ? stop
+                                : new BumpStop(
+                                        stop.name(),
+                                        stop.from(),
+                                        stop.to(),
+                                        stop.free() - by,
+                                        stop.collapsed() - by,
+                                        stop.forces()))
+                        .toList();
+                springing("gain.stop", name, by, axle.springing().withStops(stops));
+            }
+        }
+
+        private void strap(String name) {
+            for (double by : LONGER) {
+                springing(
+                        "gain.strap",
+                        name,
+                        by,
+                        axle.springing()
+                                .withStraps(axle.springing().straps().stream()
+                                        .map(strap -> strap.withLength(strap.length() + by))
+                                        .toList()));
+            }
+        }
+
+        private void preload(String name, int sign) {
+            for (double by : LONGER) {
+                Springing after = axle.springing()
+                        .mapShocks(shock -> shock.withSpring(shock.spring()
+                                .map(spring -> spring instanceof Coils coils
+                                        ? coils.withPreload(coils.preload() + sign * by)
+                                        : spring)));
+                springing(sign > 0 ? "gain.preload_more" : "gain.preload_less", name, by, after);
+            }
+        }
+
+        private void pinion() {
+            around.driveline().ifPresent(line -> {
+                for (int degrees : new int[] {-4, -2, 2, 4}) {
+                    double pinion = axle.pinion() + Math.toRadians(degrees);
+                    ideas.add(new Idea(
+                            Message.of("gain.pinion", Message.angle(pinion)),
+                            PinionAdvice.turned(vehicle, place, pinion)));
+                }
+                if (line.joints() == Driveline.Joints.TWO) {
+                    ideas.add(new Idea(
+                            Message.of("gain.double_joint"),
+                            vehicle.withBuild(build.with(
+                                    place,
+                                    around.withDriveline(line.withJoints(Driveline.Joints.DOUBLE_AT_GEARBOX))))));
+                }
+            });
+        }
+
+        private void slip() {
+            around.driveline().ifPresent(line -> {
+                for (double by : LONGER) {
+                    ideas.add(new Idea(
+                            Message.of("gain.slip", Message.length(by)),
+                            vehicle.withBuild(
+                                    build.with(place, around.withDriveline(line.withSlip(line.slip() + by))))));
+                }
+            });
+        }
+
+        private void joint(String mount) {
+            ClearanceRules rules = build.rules();
+            double more = rules.joint() + Math.toRadians(5);
+            ideas.add(new Idea(
+                    Message.of("gain.joint", mount, Message.angle(more)),
+                    vehicle.withBuild(build.withRules(new ClearanceRules(
+                            rules.worst(),
+                            rules.fixed(),
+                            rules.moving(),
+                            rules.tyre(),
+                            rules.driveline(),
+                            rules.paint(),
+                            rules.bushing(),
+                            more,
+                            rules.joints())))));
+        }
+    }
+}

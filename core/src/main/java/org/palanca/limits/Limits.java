@@ -1,0 +1,248 @@
+package org.palanca.limits;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
+import org.palanca.clearance.Clearances;
+import org.palanca.driveline.HalfShaftStudy;
+import org.palanca.driveline.ShaftOrder;
+import org.palanca.driveline.ShaftRun;
+import org.palanca.driveline.ShaftStudy;
+import org.palanca.geometry.Side;
+import org.palanca.result.AxleModel;
+import org.palanca.result.JointBolts;
+import org.palanca.result.WheelTravel;
+import org.palanca.result.links.JointMisalignment;
+import org.palanca.result.shock.MountLine;
+import org.palanca.springing.Coils;
+import org.palanca.springing.Shock;
+import org.palanca.springing.Springing;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.Driveline;
+import org.palanca.vehicle.HalfShafts;
+import org.palanca.vehicle.Surroundings;
+import org.palanca.words.Message;
+
+/**
+ * All limits of an axle and how far each of them is away at a pose. A limit that is passed at ride already limits nothing: it
+ * is listed apart. Belongs to one thread.
+ */
+public final class Limits {
+    /** Halvings of a step that a border is found with: a thousandth of a step. */
+    private static final int HALVINGS = 12;
+
+    private static final Limit OPEN = new Limit(Limit.Kind.OPEN, "open", Message.of("limit.open"));
+
+    private final Clearances clearances;
+    private final AxleModel model;
+    private final List<Limit> limits = new ArrayList<>();
+    private final List<ToDoubleFunction<AxleModel>> margins = new ArrayList<>();
+    private final List<Limit> passedAtRide = new ArrayList<>();
+    private final int simple;
+    private final int[] pairs;
+
+    /** Sets up an axle whose description has no errors. */
+    public Limits(Clearances clearances) {
+        this.clearances = clearances;
+        model = clearances.model();
+        springs();
+        Surroundings around = model.vehicle().build().surroundings(model.axle().place());
+        if (model.axle().independent()) {
+            around.halfShafts().ifPresent(this::halfShafts);
+        } else {
+            around.driveline().ifPresent(this::shaft);
+        }
+        joints();
+        model.toRide();
+        for (int i = limits.size() - 1; i >= 0; i--) {
+            if (margins.get(i).applyAsDouble(model) < 0) {
+                passedAtRide.add(0, limits.remove(i));
+                margins.remove(i);
+            }
+        }
+        simple = limits.size();
+        List<Integer> touching = new ArrayList<>();
+        for (int i = 0; i < clearances.pairs().size(); i++) {
+            Clearances.Pair pair = clearances.pairs().get(i);
+            Limit touch = new Limit(
+                    Limit.Kind.TOUCH,
+                    clearances.things().get(pair.one()).id() + "|"
+                            + clearances.things().get(pair.other()).id(),
+                    Message.of(
+                            "limit.touch",
+                            clearances.things().get(pair.one()).name(),
+                            clearances.things().get(pair.other()).name()));
+            if (clearances.atRide(i)) {
+                passedAtRide.add(touch);
+            } else {
+                limits.add(touch);
+                touching.add(i);
+            }
+        }
+        pairs = touching.stream().mapToInt(Integer::intValue).toArray();
+    }
+
+    private void add(Limit.Kind kind, String name, ToDoubleFunction<AxleModel> margin) {
+        limits.add(new Limit(kind, kind.id() + ":" + name, Message.of("limit." + kind.id(), name)));
+        margins.add(margin);
+    }
+
+    private void springs() {
+        Axle axle = model.axle();
+        Springing springing = axle.springing();
+        for (Shock shock : springing.shocks()) {
+            MountLine line = MountLine.of(axle, shock.upper(), shock.lower());
+            shock.size().ifPresent(size -> {
+                add(Limit.Kind.SHOCK_COLLAPSED, shock.name(), m -> line.length(m.motion()) - size.collapsed());
+                add(Limit.Kind.SHOCK_EXTENDED, shock.name(), m -> size.extended() - line.length(m.motion()));
+            });
+            if (shock.spring().isPresent() && shock.spring().get() instanceof Coils coils) {
+                add(
+                        Limit.Kind.COIL_BIND,
+                        shock.name(),
+                        m -> coils.room() - coils.squeezed(shock.travelFromExtended(line.length(m.motion()))));
+                add(
+                        Limit.Kind.SPRING_LOOSE,
+                        shock.name(),
+                        m -> coils.squeezed(shock.travelFromExtended(line.length(m.motion()))));
+            }
+        }
+        springing.stops().forEach(stop -> {
+            MountLine line = MountLine.of(axle, stop.from(), stop.to());
+            add(Limit.Kind.STOP, stop.name(), m -> line.length(m.motion()) - stop.collapsed());
+        });
+        springing.straps().forEach(strap -> {
+            MountLine line = MountLine.of(axle, strap.from(), strap.to());
+            add(Limit.Kind.STRAP, strap.name(), m -> strap.length() - line.length(m.motion()));
+        });
+    }
+
+    private void shaft(Driveline line) {
+        add(
+                Limit.Kind.U_JOINT,
+                "drive",
+                m -> ShaftStudy.at(m, WheelTravel.RIDE, line).left(line));
+        ShaftOrder order = ShaftOrder.of(model, line);
+        double home = order.ride().length() - order.outAtRide();
+        add(Limit.Kind.SLIP, "drive", m -> {
+            double out = ShaftRun.at(m, line).length() - home;
+            return Math.min(out, line.slip() - out);
+        });
+    }
+
+    private void halfShafts(HalfShafts shafts) {
+        double longest = HalfShaftStudy.at(model, shafts, Side.LEFT).length() + shafts.plunge() / 2;
+        for (Side side : Side.values()) {
+            add(Limit.Kind.U_JOINT, side.id(), m -> {
+                HalfShaftStudy.Shaft shaft = HalfShaftStudy.at(m, shafts, side);
+                return shafts.limit() - Math.max(shaft.inner(), shaft.outer());
+            });
+            add(Limit.Kind.SLIP, side.id(), m -> {
+                double length = HalfShaftStudy.at(m, shafts, side).length();
+                return Math.min(longest - length, length - longest + shafts.plunge());
+            });
+        }
+    }
+
+    private void joints() {
+        JointBolts bolts = JointBolts.of(model.axle(), model.vehicle().wheelbase());
+        if (bolts.ends().isEmpty()) {
+            return;
+        }
+        JointMisalignment tilts = new JointMisalignment(bolts);
+        for (int end = 0; end < bolts.ends().size(); end++) {
+            int index = end;
+            JointBolts.End joint = bolts.ends().get(end);
+            double limit = model.vehicle().build().rules().joint(joint.link());
+            add(
+                    Limit.Kind.JOINT,
+                    model.axle().mounts().get(joint.mount()).name(),
+                    m -> limit - Math.asin(Math.min(1, Math.abs(tilts.sine(m.motion(), index)))));
+        }
+    }
+
+    /** Every limit that can end the travel. */
+    public List<Limit> all() {
+        return limits;
+    }
+
+    /** Limits that are passed at ride height already, so that something is not as described. */
+    public List<Limit> passedAtRide() {
+        return List.copyOf(passedAtRide);
+    }
+
+    public AxleModel model() {
+        return model;
+    }
+
+    /** What is passed at a pose; empty where nothing is. The model is moved there. */
+    public Optional<Limit> passed(WheelTravel pose) {
+        if (!clearances.moveTo(pose)) {
+            return Optional.of(OPEN);
+        }
+        for (int i = 0; i < limits.size(); i++) {
+            if (margin(i) < 0) {
+                return Optional.of(limits.get(i));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private double margin(int limit) {
+        return limit < simple
+                ? margins.get(limit).applyAsDouble(model)
+                : clearances.gap(pairs[limit - simple], Double.MIN_VALUE);
+    }
+
+    /**
+     * Where a straight way from a pose where nothing is passed to one where something is first passes a limit.
+     *
+     * @param from part of the way that is known to be clear
+     */
+    public Border border(WheelTravel from, WheelTravel to) {
+        double clear = 0;
+        double blocked = 1;
+        Limit limit = passed(to).orElseThrow(() -> new IllegalArgumentException("nothing is passed there"));
+        for (int i = 0; i < HALVINGS; i++) {
+            double middle = (clear + blocked) / 2;
+            if (!model.closed()) {
+                // A pose that does not close leaves the model behind: it starts afresh from a clear one.
+                model.toRide();
+                model.moveTo(between(from, to, clear));
+            }
+            Optional<Limit> there = passed(between(from, to, middle));
+            if (there.isPresent()) {
+                limit = there.get();
+                blocked = middle;
+            } else {
+                clear = middle;
+            }
+        }
+        WheelTravel last = between(from, to, clear);
+        return new Border(last, limit.kind() == Limit.Kind.OPEN ? open(between(from, to, blocked)) : limit);
+    }
+
+    /** Why it does not close, in the words of the mechanism. */
+    private Limit open(WheelTravel pose) {
+        if (model.moveTo(pose)) {
+            return OPEN;
+        }
+        return new Limit(Limit.Kind.OPEN, "open", model.whyOpen().orElse(OPEN.what()));
+    }
+
+    /**
+     * A place on the border of the envelope.
+     *
+     * @param pose the last one where nothing is passed
+     * @param limit what is passed next
+     */
+    public record Border(WheelTravel pose, Limit limit) {}
+
+    static WheelTravel between(WheelTravel from, WheelTravel to, double part) {
+        return new WheelTravel(
+                from.left() + part * (to.left() - from.left()),
+                from.right() + part * (to.right() - from.right()),
+                from.steer() + part * (to.steer() - from.steer()));
+    }
+}
