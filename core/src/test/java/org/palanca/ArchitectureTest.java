@@ -101,7 +101,7 @@ class ArchitectureTest {
             .whereLayer("limits")
             .mayOnlyBeAccessedByLayers("io")
             .whereLayer("clearance")
-            .mayOnlyBeAccessedByLayers("limits", "io")
+            .mayOnlyBeAccessedByLayers("limits", "drawing", "io")
             .whereLayer("driveline")
             .mayOnlyBeAccessedByLayers("clearance", "limits", "fit", "io")
             .whereLayer("placing")

@@ -9,6 +9,8 @@ import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.TimeValue;
+import org.palanca.bench.clearance.ClearanceTiming;
+import org.palanca.bench.clearance.SlopeTiming;
 import org.palanca.bench.solve.PoseBenchmark;
 import org.palanca.bench.sweep.MapBenchmark;
 
@@ -21,6 +23,11 @@ public final class Main {
     private Main() {}
 
     public static void main(String[] args) throws RunnerException {
+        if (args.length > 0 && args[0].equals("cycle")) {
+            ClearanceTiming.print();
+            SlopeTiming.print();
+            return;
+        }
         Main main = new Main();
         Collection<RunResult> run = new Runner(new OptionsBuilder()
                         .include(PoseBenchmark.class.getName())
@@ -55,6 +62,8 @@ public final class Main {
         System.out.printf(
                 "81 x 81 poses, all results, one core: %.2f of a display frame (1/60 s)%n",
                 score("map81") / FRAME_MICROSECONDS);
+        ClearanceTiming.print();
+        SlopeTiming.print();
         frames("liveOnTwoCores", "four-link");
         frames("rackOnTwoCores", "double wishbones with a rack, steered");
         frames("bushedOnTwoCores", "radius arms on bushings with a steered axle");

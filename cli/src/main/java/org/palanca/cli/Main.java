@@ -5,11 +5,14 @@ import java.io.PrintWriter;
 import java.nio.file.FileSystemException;
 import org.palanca.cli.command.CheckCommand;
 import org.palanca.cli.command.CommandFailure;
+import org.palanca.cli.command.CycleCommand;
 import org.palanca.cli.command.FitCommand;
 import org.palanca.cli.command.HousingCommand;
 import org.palanca.cli.command.InstrumentCommand;
 import org.palanca.cli.command.PlaceCommand;
+import org.palanca.cli.command.RideCommand;
 import org.palanca.cli.command.SheetCommand;
+import org.palanca.cli.command.SlopeCommand;
 import org.palanca.cli.command.SolveCommand;
 import org.palanca.cli.command.StartCommand;
 import org.palanca.cli.command.SteerCommand;
@@ -44,6 +47,9 @@ import picocli.CommandLine.Spec;
             FitCommand.class,
             HousingCommand.class,
             PlaceCommand.class,
+            CycleCommand.class,
+            RideCommand.class,
+            SlopeCommand.class,
             InstrumentCommand.class
         })
 public final class Main implements Runnable {

@@ -96,6 +96,8 @@ public final class PartSolid {
                     mesh.vertices().get(t.c())
                 })
                 .toList();
-        return PartCheck.openEdges(mesh).isEmpty() ? Solid.closedMesh(triangles) : Solid.openMesh(triangles);
+        return PartCheck.openEdges(mesh).isEmpty()
+                ? Solid.closedMesh(triangles, mesh.off())
+                : Solid.openMesh(triangles, mesh.off());
     }
 }

@@ -3,6 +3,7 @@ package org.palanca.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.clearance.PartShape;
 import org.palanca.drawing.Shape.Point;
 import org.palanca.drawing.Shape.Role;
 import org.palanca.result.AxleModel;
@@ -17,6 +18,7 @@ import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.FrameRails;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.working.Construction;
 
@@ -45,6 +47,27 @@ public final class AxleDrawing {
         drawing.shapes.addAll(new BodyDrawing(model, elevation).shapes());
         drawing.links(model);
         return List.copyOf(drawing.shapes);
+    }
+
+    /** Parts described around an axle and on it, as they stand at the model's present pose. */
+    public static List<Shape> parts(AxleModel model, Elevation elevation) {
+        List<Shape> shapes = new ArrayList<>();
+        Vehicle vehicle = model.vehicle();
+        for (Part part : vehicle.build().surroundings(model.axle().place()).parts()) {
+            for (List<Vector3D> piece : PartShape.pieces(model, part)) {
+                List<Point> corners = PartShape.outline(piece.stream()
+                                .map(at -> new double[] {elevation.across(at), elevation.up(at)})
+                                .toList())
+                        .stream()
+                        .map(corner -> new Point(corner[0], corner[1]))
+                        .toList();
+                if (corners.size() > 2) {
+                    shapes.add(
+                            new Shape.Path(part.kind() == Part.Kind.SERVICE ? Role.MEASURE : Role.PART, corners, true));
+                }
+            }
+        }
+        return shapes;
     }
 
     /** Rails, ground and centreline. */

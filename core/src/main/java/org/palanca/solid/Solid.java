@@ -32,19 +32,20 @@ public final class Solid {
      * A shape whose skin is a closed mesh: what is inside it without touching it is found by counting skins on the way out.
      *
      * @param triangles three corners each [m]
+     * @param off how far the skin may be off the real one, which makes it so much thicker [m]
      */
-    public static Solid closedMesh(List<Vector3D[]> triangles) {
-        return new Solid(mesh(triangles), triangles);
+    public static Solid closedMesh(List<Vector3D[]> triangles, double off) {
+        return new Solid(mesh(triangles, off), triangles);
     }
 
     /** A shape of triangles that need not close. */
-    public static Solid openMesh(List<Vector3D[]> triangles) {
-        return new Solid(mesh(triangles), List.of());
+    public static Solid openMesh(List<Vector3D[]> triangles, double off) {
+        return new Solid(mesh(triangles, off), List.of());
     }
 
-    private static List<Convex> mesh(List<Vector3D[]> triangles) {
+    private static List<Convex> mesh(List<Vector3D[]> triangles, double off) {
         return triangles.stream()
-                .map(corners -> Convex.hull(List.of(corners), 0))
+                .map(corners -> Convex.hull(List.of(corners), off))
                 .toList();
     }
 

@@ -1,5 +1,6 @@
 package org.palanca.targets;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -34,9 +35,15 @@ public record MovePatch(MountRef mount, String result, Vector3D centre, double s
      * @return empty when given up, or the result has no band here
      */
     public static Optional<MovePatch> of(Vehicle vehicle, MountRef ref, String resultId, BooleanSupplier goOn) {
+        return ofAll(vehicle, ref, List.of(resultId), goOn);
+    }
+
+    /** The same where several results have to stay within their bands at once; the first names the patch. */
+    public static Optional<MovePatch> ofAll(
+            Vehicle vehicle, MountRef ref, List<String> resultIds, BooleanSupplier goOn) {
         Axle axle = vehicle.axle(ref.axle()).orElseThrow();
         Scorecard now = Scorecard.of(new AxleModel(vehicle, ref.axle()));
-        if (now.mark(resultId).isEmpty()) {
+        if (resultIds.stream().anyMatch(id -> now.mark(id).isEmpty())) {
             return Optional.empty();
         }
         Vector3D centre = axle.position(ref.mount(), vehicle.wheelbase());
@@ -48,20 +55,20 @@ public record MovePatch(MountRef mount, String result, Vector3D centre, double s
             }
             for (int j = 0; j < size; j++) {
                 Vector3D by = new Vector3D((j - REACH) * STEP, 0, (i - REACH) * STEP);
-                within[i][j] = inBand(MountMoves.moveTo(vehicle, ref, centre.add(by)), ref, resultId);
+                within[i][j] = inBand(MountMoves.moveTo(vehicle, ref, centre.add(by)), ref, resultIds);
             }
         }
-        return Optional.of(new MovePatch(ref, resultId, centre, STEP, within));
+        return Optional.of(new MovePatch(ref, resultIds.get(0), centre, STEP, within));
     }
 
-    private static boolean inBand(Vehicle moved, MountRef ref, String resultId) {
+    private static boolean inBand(Vehicle moved, MountRef ref, List<String> resultIds) {
         if (VehicleCheck.hasErrors(VehicleCheck.findings(moved))) {
             return false;
         }
-        return Scorecard.of(new AxleModel(moved, ref.axle()))
-                .mark(resultId)
-                .filter(mark -> mark.severity() == 0)
-                .isPresent();
+        Scorecard there = Scorecard.of(new AxleModel(moved, ref.axle()));
+        return resultIds.stream()
+                .allMatch(id ->
+                        there.mark(id).filter(mark -> mark.severity() == 0).isPresent());
     }
 
     /** Whether any place tried is within the band. */

@@ -1,6 +1,9 @@
 package org.palanca.targets;
 
+import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BooleanSupplier;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.result.AxleModel;
@@ -70,7 +73,7 @@ public record Remedy(MountRef mount, Vector3D by, Vehicle after, Scorecard.Mark 
         }
 
         Optional<Remedy> run(BooleanSupplier goOn) {
-            for (Mount mount : axle.mounts()) {
+            for (Mount mount : movable()) {
                 double reach = mount.onFrame() ? FARTHEST_ALONG : 0;
                 for (double along = -reach; along <= reach + GRID_SLACK && !mount.mirrored(); along += STEP_ALONG) {
                     if (!goOn.getAsBoolean()) {
@@ -82,6 +85,17 @@ public record Remedy(MountRef mount, Vector3D by, Vehicle after, Scorecard.Mark 
                 }
             }
             return Optional.ofNullable(best);
+        }
+
+        /** Mounts of shocks, stops and straps alone change nothing but what is read off those. */
+        private List<Mount> movable() {
+            Set<String> sprung = new HashSet<>(axle.springing().mounts());
+            axle.links().forEach(link -> List.of(link.from(), link.to()).forEach(sprung::remove));
+            axle.joints().forEach(joint -> joint.mounts().forEach(sprung::remove));
+            boolean ofShocks = axle.springing().names().stream().anyMatch(name -> resultId.endsWith("." + name));
+            return axle.mounts().stream()
+                    .filter(mount -> ofShocks == sprung.contains(mount.name()))
+                    .toList();
         }
 
         private void attempt(Mount mount, Vector3D by) {

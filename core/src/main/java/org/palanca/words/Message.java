@@ -39,4 +39,9 @@ public record Message(String key, List<Object> arguments) {
     public static Measure angle(double radians) {
         return new Measure(radians, Quantity.ANGLE);
     }
+
+    /** A percentage, 75 for 75 %. */
+    public static Measure percent(double percent) {
+        return new Measure(percent, Quantity.PERCENT);
+    }
 }

@@ -298,7 +298,7 @@ class GapTest {
     @Test
     void aSkinOfTrianglesIsAsFarAsItsNearestTriangle() {
         List<Vector3D[]> skin = ball(0.4, 10);
-        Solid mesh = Solid.closedMesh(skin);
+        Solid mesh = Solid.closedMesh(skin, 0);
         for (int i = 0; i < 60; i++) {
             Convex tube = Convex.capsule(place(3), place(3), 0.03);
             double least = Double.MAX_VALUE;
@@ -314,7 +314,7 @@ class GapTest {
 
     @Test
     void whatLiesWithinAClosedSkinIsInside() {
-        Solid mesh = Solid.closedMesh(ball(0.4, 10));
+        Solid mesh = Solid.closedMesh(ball(0.4, 10), 0);
         Solid small = solid(Convex.ball(new Vector3D(0.05, 0.02, 0), 0.1));
         double found = gap.between(mesh, new Place(), small, new Place());
         // From the ball to the skin it is 0.4 less where its middle is and its radius, less what the flat faces cut

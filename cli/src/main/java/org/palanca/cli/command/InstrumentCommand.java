@@ -1,6 +1,7 @@
 package org.palanca.cli.command;
 
 import java.io.PrintWriter;
+import java.util.Map;
 import java.util.concurrent.Callable;
 import org.palanca.cli.ExitCodes;
 import org.palanca.cli.print.CliWords;
@@ -24,8 +25,8 @@ public final class InstrumentCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(index = "0", paramLabel = "angle|distance", descriptionKey = "instrument_kind")
-    private InstrumentLine.Kind kind;
+    @Parameters(index = "0", paramLabel = "angle|distance|scales", descriptionKey = "instrument_kind")
+    private String kind;
 
     @Option(names = "--shows", defaultValue = "0", paramLabel = "NUMBER", descriptionKey = "shows")
     private double shows;
@@ -43,9 +44,8 @@ public final class InstrumentCommand implements Callable<Integer> {
         if (port < 0 || port > LARGEST_PORT) {
             throw new CommandFailure(ExitCodes.USAGE, Message.of("port_range", Integer.toString(port)));
         }
-        double truth = kind.quantity().fromFile(shows);
-        try (SimulatedInstrument instrument = new SimulatedInstrument(kind, port, truth, 100, System.nanoTime())) {
-            out.println(words.text("instrument_serves", kind.id(), Integer.toString(instrument.port())));
+        try (SimulatedInstrument instrument = new SimulatedInstrument(kind, truths(), port, 100, System.nanoTime())) {
+            out.println(words.text("instrument_serves", kind, Integer.toString(instrument.port())));
             out.flush();
             if (seconds > 0) {
                 Thread.sleep(1000L * seconds);
@@ -54,5 +54,27 @@ public final class InstrumentCommand implements Callable<Integer> {
             }
         }
         return ExitCodes.OK;
+    }
+
+    /** What is shown: of scales the four wheels share the weight, a little unlike. */
+    private Map<InstrumentLine.Kind, Double> truths() throws CommandFailure {
+        switch (kind) {
+            case "angle":
+                return Map.of(
+                        InstrumentLine.Kind.ANGLE,
+                        InstrumentLine.Kind.ANGLE.quantity().fromFile(shows));
+            case "distance":
+                return Map.of(
+                        InstrumentLine.Kind.DISTANCE,
+                        InstrumentLine.Kind.DISTANCE.quantity().fromFile(shows));
+            case "scales":
+                return Map.of(
+                        InstrumentLine.Kind.WEIGHT_FRONT_LEFT, 0.26 * shows,
+                        InstrumentLine.Kind.WEIGHT_FRONT_RIGHT, 0.25 * shows,
+                        InstrumentLine.Kind.WEIGHT_REAR_LEFT, 0.25 * shows,
+                        InstrumentLine.Kind.WEIGHT_REAR_RIGHT, 0.24 * shows);
+            default:
+                throw new CommandFailure(ExitCodes.USAGE, Message.of("instrument_which", kind));
+        }
     }
 }

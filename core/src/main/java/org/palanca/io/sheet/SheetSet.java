@@ -50,6 +50,11 @@ public final class SheetSet {
         return pages;
     }
 
+    /** The sheet to cycle an axle by: at each of the worst poses what should be left, with blanks for what is found. */
+    public static List<Page> cycling(SheetHead head, AxlePlace place) {
+        return CyclePage.of(head, place);
+    }
+
     private static Optional<Page> page(
             SheetHead head, Adjustment adjustment, MountRef mount, double tolerance, double slop) {
         return PlacingSheet.of(head.vehicle(), adjustment, mount, tolerance, slop)

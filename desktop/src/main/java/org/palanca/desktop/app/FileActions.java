@@ -179,6 +179,14 @@ public final class FileActions {
                 head -> SheetSet.placing(head, state.axleProperty().get(), mount, tolerance, slop));
     }
 
+    /** Writes the sheet to cycle the axle on the board by. */
+    void cycleSheet() {
+        write(
+                "cycle",
+                "file_window.cycle",
+                head -> SheetSet.cycling(head, state.axleProperty().get()));
+    }
+
     private void write(String what, String title, Function<SheetHead, List<Page>> make) {
         String name = document.file()
                 .map(path -> path.getFileName().toString())

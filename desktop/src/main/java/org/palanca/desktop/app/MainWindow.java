@@ -31,6 +31,10 @@ import org.palanca.desktop.command.Command;
 import org.palanca.desktop.command.CommandFinder;
 import org.palanca.desktop.control.LatestOnly;
 import org.palanca.desktop.control.MeasureField;
+import org.palanca.desktop.cycle.CyclePane;
+import org.palanca.desktop.cycle.ShaftPane;
+import org.palanca.desktop.cycle.ShocksPane;
+import org.palanca.desktop.cycle.SlopePane;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.document.Rescue;
@@ -83,6 +87,7 @@ public final class MainWindow {
     private static final String EXAMPLES = "/org/palanca/examples/";
     private static final String DEMO = "tarn-4.palanca.json";
     private static final List<String> PAD_COMMANDS = List.of("ride", "bump", "droop", "twist", "play");
+    private static final List<String> WORST_POSES = List.of("bump", "droop", "left_up", "right_up");
     private static final double BASE_TEXT = 14;
 
     /** Toe that moves more than this through the travel holds the steer step [degrees]: common practice, no source. */
@@ -90,6 +95,8 @@ public final class MainWindow {
 
     /** How the floor stands is worked out when the hand rests: it must not hold up a drag. */
     private static final Duration FLOOR_REST = Duration.millis(120);
+
+    private static final int DIGITS = 9;
 
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
@@ -114,6 +121,10 @@ public final class MainWindow {
     private final FitPane fit;
     private final HousingPane housing;
     private final PlacePane place;
+    private final CyclePane cycle;
+    private final ShocksPane shocks;
+    private final ShaftPane shaft;
+    private final SlopePane slope;
     private final NewVehiclePane newVehicle;
     private final NoticeBar notices;
     private final TroubleLine trouble;
@@ -157,6 +168,20 @@ public final class MainWindow {
         fit = new FitPane(floor);
         housing = new HousingPane(floor, files::housingSheet);
         place = new PlacePane(floor, files::placingSheets);
+        cycle = new CyclePane(floor, files::cycleSheet, asker::toOpen);
+        shocks = new ShocksPane(floor, new ShocksPane.FileWindow() {
+            @Override
+            public Optional<Path> toOpen(String title) {
+                return asker.toOpen(title);
+            }
+
+            @Override
+            public Optional<Path> toSave(String title, String name) {
+                return asker.toSave(title, name);
+            }
+        });
+        shaft = new ShaftPane(floor);
+        slope = new SlopePane(floor);
         newVehicle = new NewVehiclePane(this::words, settings::theme, this::started, this::leaveNew);
         commands = commands();
         board = new BoardView(
@@ -284,6 +309,11 @@ public final class MainWindow {
         all.add(Command.of("steer_left", "F7", () -> steerTo(1)));
         all.add(Command.of("steer_right", "F8", () -> steerTo(-1)));
         all.add(Command.of("steer_straight", "Shift+F2", () -> steerTo(0)));
+        for (int i = 0; i < WORST_POSES.size(); i++) {
+            int number = i;
+            all.add(Command.of("worst_" + WORST_POSES.get(i), "Alt+" + (i + 1), () -> worstPose(number)));
+        }
+        all.add(Command.of("cycle_sheet", "", files::cycleSheet));
         all.add(Command.of("keep_hole", "Shortcut+H", this::keepHole));
         all.add(Command.of(
                 "leaf_block", "", () -> arrangeLeaves((v, place) -> LeafMoves.block(v, place, Lengths.INCH))));
@@ -292,7 +322,9 @@ public final class MainWindow {
         all.add(Command.of("play", "F9", playback::toggle));
         all.add(Command.of("fit", "Shortcut+0", () -> board().fit()));
         for (Step step : Step.values()) {
-            String keys = "Shortcut+" + (step.ordinal() + 1);
+            // The digits end at nine; the rail goes on with Shift.
+            int number = step.ordinal() + 1;
+            String keys = number <= DIGITS ? "Shortcut+" + number : "Shortcut+Shift+" + (number - DIGITS);
             all.add(Command.of(
                     "step_" + step.name().toLowerCase(Locale.ROOT),
                     keys,
@@ -385,7 +417,25 @@ public final class MainWindow {
     }
 
     private List<Region> panes() {
-        return List.of(links, goals, measure, fit, housing, steer, compare, place, make, newVehicle);
+        return List.of(
+                links,
+                goals,
+                measure,
+                fit,
+                housing,
+                steer,
+                compare,
+                place,
+                cycle,
+                shocks,
+                shaft,
+                slope,
+                make,
+                newVehicle);
+    }
+
+    private List<FloorPane> floors() {
+        return List.of(measure, fit, housing, place, cycle, shocks, shaft, slope);
     }
 
     private Region pane(Step step) {
@@ -398,6 +448,10 @@ public final class MainWindow {
             case STEER -> steer;
             case COMPARE -> compare;
             case PLACE -> place;
+            case CYCLE -> cycle;
+            case SHOCKS -> shocks;
+            case SHAFT -> shaft;
+            case SLOPE -> slope;
             case MAKE -> make;
         };
     }
@@ -410,7 +464,7 @@ public final class MainWindow {
             case STEER -> steer.refresh();
             case COMPARE -> compare.refresh();
             case MAKE -> make.refresh();
-            case MEASURE, AXLE, HOUSING, PLACE -> ((FloorPane) pane(step)).refresh();
+            case MEASURE, AXLE, HOUSING, PLACE, CYCLE, SHOCKS, SHAFT, SLOPE -> ((FloorPane) pane(step)).refresh();
             case LINKS -> board.requestFocus();
         }
         if (step != Step.LINKS) {
@@ -457,6 +511,13 @@ public final class MainWindow {
         double down = axle.travel().droop();
         state.poseProperty()
                 .set(new WheelTravel(left > 0 ? up : left < 0 ? -down : 0, right > 0 ? up : right < 0 ? -down : 0));
+    }
+
+    /** One of the poses that are cycled to, on the step that shows what is near there. */
+    private void worstPose(int number) {
+        playback.stop();
+        state.stepProperty().set(Step.CYCLE);
+        cycle.goTo(number);
     }
 
     private void steerTo(double part) {
@@ -566,7 +627,7 @@ public final class MainWindow {
         board.setTextSize(times);
         strips.setTextSize(times);
         make.setTextSize(times);
-        for (FloorPane pane : List.of(measure, fit, housing, place)) {
+        for (FloorPane pane : floors()) {
             pane.setTextSize(times);
         }
     }
@@ -609,7 +670,7 @@ public final class MainWindow {
         make.refresh();
         steer.refresh();
         compare.refresh();
-        for (FloorPane pane : List.of(measure, fit, housing, place)) {
+        for (FloorPane pane : floors()) {
             pane.relabel();
             pane.refresh();
         }
@@ -618,6 +679,11 @@ public final class MainWindow {
     /** The pane for measuring, for what is set up before it. */
     public MeasurePane measure() {
         return measure;
+    }
+
+    /** The pane for slopes, for what is set up before it. */
+    public SlopePane slope() {
+        return slope;
     }
 
     /** The board, for what is set up before it. */
@@ -656,6 +722,9 @@ public final class MainWindow {
         trouble.dispose();
         steer.dispose();
         measure.dispose();
+        cycle.dispose();
+        shocks.dispose();
+        slope.dispose();
         floorStates.dispose();
         board.dispose();
         rescue.finish();

@@ -49,13 +49,9 @@ final class Pictures {
             state.litProperty().set("anti_squat");
             state.poseProperty().set(WheelTravel.both(-0.1));
         });
-        view(folder, "board-front-twisted", () -> {
+        view(folder, "goals", () -> {
             state.litProperty().set(null);
             state.selectionProperty().set(null);
-            state.axleProperty().set(AxlePlace.FRONT);
-            state.poseProperty().set(new WheelTravel(0.1, -0.1));
-        });
-        view(folder, "goals", () -> {
             state.poseProperty().set(WheelTravel.RIDE);
             state.axleProperty().set(AxlePlace.REAR);
             state.stepProperty().set(Step.GOALS);
@@ -67,6 +63,16 @@ final class Pictures {
         view(folder, "axle", () -> state.stepProperty().set(Step.AXLE));
         view(folder, "housing", () -> state.stepProperty().set(Step.HOUSING));
         view(folder, "place", () -> state.stepProperty().set(Step.PLACE));
+        view(folder, "cycle", () -> state.stepProperty().set(Step.CYCLE));
+        view(folder, "shocks", () -> state.stepProperty().set(Step.SHOCKS));
+        view(folder, "slope", () -> {
+            state.stepProperty().set(Step.SLOPE);
+            window.slope().tilt(Math.toRadians(12), Math.toRadians(-18));
+        });
+        view(folder, "shaft", () -> {
+            state.axleProperty().set(AxlePlace.REAR);
+            state.stepProperty().set(Step.SHAFT);
+        });
         view(folder, "make", () -> state.stepProperty().set(Step.MAKE));
         view(folder, "new-vehicle", window::startNew);
         view(folder, "board-roadster", () -> {
@@ -76,20 +82,6 @@ final class Pictures {
         });
         view(folder, "steer", () -> state.stepProperty().set(Step.STEER));
         view(folder, "compare", () -> state.stepProperty().set(Step.COMPARE));
-        view(folder, "board-desert", () -> {
-            window.openExample("marram.palanca.json");
-            state.axleProperty().set(AxlePlace.FRONT);
-            state.poseProperty().set(new WheelTravel(0.09, -0.05, 0.8));
-        });
-        view(folder, "steer-live", () -> state.stepProperty().set(Step.STEER));
-        view(folder, "board-large-text", () -> {
-            window.openDemo();
-            state.axleProperty().set(AxlePlace.REAR);
-            state.stepProperty().set(Step.LINKS);
-            window.leaveNew();
-            state.selectionProperty().set(upper);
-            window.setTextSize(150);
-        });
         steps.add(() -> {
             window.setTextSize(100);
             done.run();

@@ -12,7 +12,7 @@ import org.palanca.units.Quantity;
 import org.palanca.words.Words;
 
 /** The six sides of a box, each in a field. */
-final class BoxFields extends TilePane {
+public final class BoxFields extends TilePane {
     private final Supplier<Words> words;
     private final Consumer<String> complain;
     private final Box box;
@@ -23,7 +23,7 @@ final class BoxFields extends TilePane {
      * @param prefix starts the fields' ids
      * @param changed takes the box with one side changed
      */
-    BoxFields(String prefix, Box box, Supplier<Words> words, Consumer<String> complain, Consumer<Box> changed) {
+    public BoxFields(String prefix, Box box, Supplier<Words> words, Consumer<String> complain, Consumer<Box> changed) {
         super(8, 6);
         this.prefix = prefix;
         this.box = box;

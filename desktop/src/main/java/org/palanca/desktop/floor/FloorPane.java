@@ -110,6 +110,10 @@ public abstract class FloorPane extends VBox {
         return state.axleProperty().get();
     }
 
+    protected BoardState state() {
+        return state;
+    }
+
     protected Words words() {
         return words.get();
     }

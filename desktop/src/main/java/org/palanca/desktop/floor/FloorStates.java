@@ -4,12 +4,17 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.palanca.desktop.steps.Step;
+import org.palanca.driveline.ShaftWords;
 import org.palanca.fit.FitWords;
 import org.palanca.housing.Housing;
 import org.palanca.housing.WeldOrder;
+import org.palanca.limits.TravelEnd;
+import org.palanca.ride.RideStudy;
+import org.palanca.ride.RideWords;
 import org.palanca.survey.Mark;
 import org.palanca.survey.adjust.Adjustment;
 import org.palanca.survey.adjust.DatumLife;
+import org.palanca.terrain.StandingVehicle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Message;
@@ -31,7 +36,7 @@ public final class FloorStates {
 
     private FloorStates() {}
 
-    /** The four steps on the floor, for one axle. */
+    /** The steps on the floor, for one axle. */
     public static Map<Step, How> of(Vehicle vehicle, AxlePlace place) {
         Map<Step, How> states = new EnumMap<>(Step.class);
         Adjustment adjustment = Adjustment.of(vehicle.build().survey());
@@ -39,6 +44,12 @@ public final class FloorStates {
         states.put(Step.AXLE, axle(vehicle, place, adjustment));
         states.put(Step.HOUSING, housing(vehicle, place));
         states.put(Step.PLACE, place(vehicle, place, adjustment));
+        if (vehicle.axle(place).isPresent()) {
+            states.put(Step.CYCLE, cycle(vehicle, place));
+            states.put(Step.SHOCKS, shocks(vehicle, place));
+            states.put(Step.SHAFT, shaft(vehicle, place));
+            states.put(Step.SLOPE, slope(vehicle));
+        }
         return states;
     }
 
@@ -93,5 +104,42 @@ public final class FloorStates {
                 .filter(found -> found.mount().axle() == place && found.placed())
                 .count();
         return new How(Message.of("rail.place", Long.toString(back), Integer.toString(all)), false);
+    }
+
+    private static How cycle(Vehicle vehicle, AxlePlace place) {
+        long shorts = TravelEnd.all(vehicle, place).stream()
+                .filter(end -> !end.reached())
+                .count();
+        return shorts == 0
+                ? new How(Message.of("rail.cycle"), false)
+                : new How(Message.of("rail.cycle_short", Long.toString(shorts)), true);
+    }
+
+    private static How shocks(Vehicle vehicle, AxlePlace place) {
+        List<RideWords.Said> said = RideWords.of(RideStudy.of(vehicle, place));
+        long bad = said.stream().filter(one -> !one.good()).count();
+        if (said.isEmpty()) {
+            return new How(Message.of("rail.shocks_none"), false);
+        }
+        return bad == 0
+                ? new How(Message.of("rail.shocks"), false)
+                : new How(Message.of("rail.shocks_bad", Long.toString(bad)), true);
+    }
+
+    private static How shaft(Vehicle vehicle, AxlePlace place) {
+        List<ShaftWords.Said> said = ShaftWords.of(vehicle, place);
+        long bad = said.stream().filter(one -> !one.good()).count();
+        if (said.isEmpty()) {
+            return new How(Message.of("rail.shaft_none"), false);
+        }
+        return bad == 0
+                ? new How(Message.of("rail.shaft"), false)
+                : new How(Message.of("rail.shaft_bad", Long.toString(bad)), true);
+    }
+
+    private static How slope(Vehicle vehicle) {
+        return StandingVehicle.of(vehicle).isPresent()
+                ? new How(Message.of("rail.slope"), false)
+                : new How(Message.of("rail.slope_none"), false);
     }
 }

@@ -17,7 +17,7 @@ import org.palanca.units.Quantity;
 import org.palanca.words.Words;
 
 /** One or two curves on ruled axes with a number at every rule: the first line whole, the second in strokes. */
-final class CurveView extends Region {
+public final class CurveView extends Region {
     private static final double LEFT = 62;
     private static final double RIGHT = 16;
     private static final double TOP = 58;
@@ -25,7 +25,7 @@ final class CurveView extends Region {
     private static final int RULES = 4;
 
     /** What runs along an axis. */
-    record Axis(String name, Quantity quantity) {}
+    public record Axis(String name, Quantity quantity) {}
 
     private final Supplier<Theme> theme;
     private final Canvas canvas = new Canvas();
@@ -39,14 +39,15 @@ final class CurveView extends Region {
     private double lowY;
     private double highY;
 
-    CurveView(String id, Supplier<Theme> theme) {
+    public CurveView(String id, Supplier<Theme> theme) {
         this.theme = theme;
         setId(id);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         getChildren().add(canvas);
     }
 
-    void show(String newTitle, List<Curve> newCurves, Axis newAcross, Axis newUp, Words newWords) {
+    /** Shows curves over one pair of axes. */
+    public void show(String newTitle, List<Curve> newCurves, Axis newAcross, Axis newUp, Words newWords) {
         title = newTitle;
         curves = newCurves;
         across = newAcross;
@@ -98,7 +99,11 @@ final class CurveView extends Region {
                 }
             }
         }
-        double leastX = across.quantity() == Quantity.ANGLE ? Math.toRadians(0.25) : 1;
+        double leastX = switch (across.quantity()) {
+            case ANGLE -> Math.toRadians(0.25);
+            case LENGTH -> 0.004;
+            default -> 1;
+        };
         double leastY = up.quantity() == Quantity.PERCENT ? 10 : 0.01;
         double padX = Math.max(leastX, (highX - lowX) * 0.08);
         double padY = Math.max(leastY, (highY - lowY) * 0.04);

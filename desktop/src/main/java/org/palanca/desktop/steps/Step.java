@@ -12,6 +12,10 @@ public enum Step {
     STEER,
     COMPARE,
     PLACE,
+    CYCLE,
+    SHOCKS,
+    SHAFT,
+    SLOPE,
     MAKE;
 
     /** Start of the step's word keys. */

@@ -1,0 +1,88 @@
+package org.palanca.cli.command;
+
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ForkJoinPool;
+import org.palanca.clearance.ClearanceStudy;
+import org.palanca.clearance.Clearances;
+import org.palanca.cli.ExitCodes;
+import org.palanca.io.sheet.Page;
+import org.palanca.io.sheet.SheetFile;
+import org.palanca.io.sheet.SheetHead;
+import org.palanca.io.sheet.SheetSet;
+import org.palanca.limits.CycleWords;
+import org.palanca.limits.Gain;
+import org.palanca.limits.Limit;
+import org.palanca.limits.Limits;
+import org.palanca.limits.TravelEnd;
+import org.palanca.result.AxleModel;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Words;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+
+/** Cycles the axles: how far they go, what ends the travel, what would help, where it is tight; writes the sheet to check by. */
+@Command(name = "cycle", mixinStandardHelpOptions = true, resourceBundle = "org.palanca.cli.cli")
+public final class CycleCommand implements Callable<Integer> {
+    private static final int LISTED = 10;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Mixin
+    private VehicleOptions input;
+
+    @Option(names = "--sheet", paramLabel = "PDF|SVG", descriptionKey = "sheet_file")
+    private Path sheet;
+
+    @Override
+    public Integer call() throws Exception {
+        PrintWriter out = spec.commandLine().getOut();
+        Vehicle vehicle = input.open(spec.commandLine().getErr());
+        Words words = input.words();
+        SheetHead head = new SheetHead(
+                vehicle, input.file().getFileName().toString(), LocalDate.now(ZoneId.systemDefault()), words);
+        List<Page> pages = new ArrayList<>();
+        for (AxlePlace place : input.axles(vehicle)) {
+            print(vehicle, place, words, out);
+            if (sheet != null) {
+                pages.addAll(SheetSet.cycling(head, place));
+            }
+        }
+        if (sheet != null) {
+            SheetFile.write(sheet, pages).forEach(path -> out.println(path));
+        }
+        return ExitCodes.OK;
+    }
+
+    private static void print(Vehicle vehicle, AxlePlace place, Words words, PrintWriter out) {
+        out.println(words.text("axle." + place.id()));
+        Limits limits = new Limits(new Clearances(new AxleModel(vehicle, place)));
+        for (Limit limit : limits.passedAtRide()) {
+            out.println("  ! " + words.text("cycle.passed_at_ride", limit.what()));
+        }
+        for (TravelEnd end : CycleWords.worstFirst(TravelEnd.all(limits))) {
+            out.println((end.reached() ? "    " : "  ! ") + words.text(CycleWords.end(end)));
+            if (!end.reached()) {
+                for (Gain gain : Gain.of(vehicle, place, end, () -> true)) {
+                    out.println("        " + words.text(CycleWords.gain(gain)));
+                }
+            }
+        }
+        ClearanceStudy study = ClearanceStudy.run(vehicle, place, ForkJoinPool.commonPool(), () -> true, soFar -> {});
+        study.tight().stream()
+                .filter(tight -> !tight.atRide())
+                .limit(LISTED)
+                .forEach(tight ->
+                        out.println((tight.missing() > 0 ? "  ! " : "    ") + words.text(CycleWords.tight(tight))));
+    }
+}

@@ -1,0 +1,44 @@
+package org.palanca.cli.command;
+
+import java.io.PrintWriter;
+import java.util.List;
+import java.util.concurrent.Callable;
+import org.palanca.cli.ExitCodes;
+import org.palanca.driveline.ShaftWords;
+import org.palanca.ride.RideStudy;
+import org.palanca.ride.RideWords;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Words;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Spec;
+
+/** Prints how the axles stand on their shocks and springs, and how their shafts run. */
+@Command(name = "ride", mixinStandardHelpOptions = true, resourceBundle = "org.palanca.cli.cli")
+public final class RideCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Mixin
+    private VehicleOptions input;
+
+    @Override
+    public Integer call() throws Exception {
+        PrintWriter out = spec.commandLine().getOut();
+        Vehicle vehicle = input.open(spec.commandLine().getErr());
+        Words words = input.words();
+        for (AxlePlace place : input.axles(vehicle)) {
+            out.println(words.text("axle." + place.id()));
+            List<RideWords.Said> springs = RideWords.of(RideStudy.of(vehicle, place));
+            springs.forEach(one -> out.println((one.good() ? "    " : "  ! ") + words.text(one.message())));
+            List<ShaftWords.Said> shafts = ShaftWords.of(vehicle, place);
+            shafts.forEach(one -> out.println((one.good() ? "    " : "  ! ") + words.text(one.message())));
+            if (springs.isEmpty() && shafts.isEmpty()) {
+                out.println("    " + words.text("no_springs"));
+            }
+        }
+        return ExitCodes.OK;
+    }
+}

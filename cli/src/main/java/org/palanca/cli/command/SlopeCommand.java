@@ -1,0 +1,98 @@
+package org.palanca.cli.command;
+
+import java.io.PrintWriter;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import org.palanca.cli.ExitCodes;
+import org.palanca.cli.print.ResultsTable;
+import org.palanca.result.AxleModel;
+import org.palanca.terrain.Ground;
+import org.palanca.terrain.Rest;
+import org.palanca.terrain.RestWords;
+import org.palanca.terrain.StandingVehicle;
+import org.palanca.terrain.TipStudy;
+import org.palanca.units.Lengths;
+import org.palanca.units.MeasureFormatException;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Message;
+import org.palanca.words.Words;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+
+/** Stands the vehicle on a slope: what each wheel carries, every result there, and when it tips. */
+@Command(name = "slope", mixinStandardHelpOptions = true, resourceBundle = "org.palanca.cli.cli")
+public final class SlopeCommand implements Callable<Integer> {
+    private static final double STEEPEST = 80;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Mixin
+    private VehicleOptions input;
+
+    @Option(names = "--climb", defaultValue = "0", paramLabel = "DEG", descriptionKey = "climb")
+    private double climb;
+
+    @Option(names = "--across", defaultValue = "0", paramLabel = "DEG", descriptionKey = "across")
+    private double across;
+
+    @Option(names = "--rock", paramLabel = "WHEEL=HEIGHT", descriptionKey = "rock")
+    private List<String> rocks = List.of();
+
+    @Option(names = "--tip", descriptionKey = "tip")
+    private boolean tip;
+
+    @Override
+    public Integer call() throws Exception {
+        PrintWriter out = spec.commandLine().getOut();
+        Vehicle vehicle = input.open(spec.commandLine().getErr());
+        Words words = input.words();
+        if (Math.abs(climb) > STEEPEST || Math.abs(across) > STEEPEST) {
+            throw new CommandFailure(ExitCodes.USAGE, Message.of("slope_range"));
+        }
+        StandingVehicle standing = StandingVehicle.of(vehicle)
+                .orElseThrow(() -> new CommandFailure(ExitCodes.USAGE, Message.of("slope_axles")));
+        Ground ground = ground();
+        Optional<Rest> rest = standing.rest(ground);
+        RestWords.of(standing, rest).forEach(message -> out.println(words.text(message)));
+        if (tip) {
+            for (TipStudy.Way way : TipStudy.Way.values()) {
+                out.println(words.text(RestWords.tip(TipStudy.of(standing, Ground.LEVEL, way))));
+            }
+        }
+        if (rest.isEmpty()) {
+            return ExitCodes.DOES_NOT_CLOSE;
+        }
+        for (AxlePlace place : input.axles(vehicle)) {
+            AxleModel model = new AxleModel(vehicle, place);
+            model.moveTo(rest.get().travel().get(place));
+            ResultsTable.print(model, words, out);
+        }
+        return ExitCodes.OK;
+    }
+
+    private Ground ground() throws CommandFailure {
+        Ground ground = new Ground(Math.toRadians(climb), Math.toRadians(across), Ground.LEVEL.rocks());
+        List<String> wheels = List.of("front-left", "front-right", "rear-left", "rear-right");
+        for (String rock : rocks) {
+            String[] parts = rock.split("=", 2);
+            int wheel = wheels.indexOf(parts[0]);
+            if (wheel < 0 || parts.length < 2) {
+                throw new CommandFailure(ExitCodes.USAGE, Message.of("rock_wheel", rock, String.join(", ", wheels)));
+            }
+            try {
+                ground = ground.withRock(wheel, Lengths.parse(parts[1], input.lengthStyle()));
+            } catch (MeasureFormatException e) {
+                throw new CommandFailure(
+                        ExitCodes.USAGE, Message.of("rock_wheel", rock, Arrays.toString(wheels.toArray())));
+            }
+        }
+        return ground;
+    }
+}

@@ -1,0 +1,325 @@
+package org.palanca.desktop.cycle;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import javafx.geometry.VPos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.palanca.clearance.ClearanceStudy;
+import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.document.Document;
+import org.palanca.desktop.floor.FloorPane;
+import org.palanca.limits.CycleWords;
+import org.palanca.limits.Gain;
+import org.palanca.limits.Limits;
+import org.palanca.limits.TravelEnd;
+import org.palanca.limits.WorstPose;
+import org.palanca.result.WheelTravel;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Build;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Message;
+import org.palanca.words.Words;
+
+/** Cycle it: how far the axle really goes, what stops it, what would help, and where it is tight at the worst poses. */
+public final class CyclePane extends FloorPane {
+    private static final double FORM = 172;
+
+    /** Pairs that are listed; more are on the printed sheet. */
+    private static final int LISTED = 9;
+
+    private final CycleBoard board;
+    private final CycleWork work = new CycleWork();
+    private final FlowPane poses = new FlowPane(6, 4);
+    private final VBox form = new VBox(4);
+    private final PartsForm parts;
+    private final Runnable print;
+    private Vehicle worked;
+    private String workedFor = "";
+    private List<TravelEnd> ends = List.of();
+    private List<Message> atRide = List.of();
+    private Optional<TravelEnd> gainedFor = Optional.empty();
+    private List<Gain> gains = List.of();
+    private Optional<ClearanceStudy> study = Optional.empty();
+    private Optional<ClearanceStudy.Tight> marked = Optional.empty();
+
+    /**
+     * @param print writes the sheet to check by
+     * @param asker asks for a file to import
+     */
+    public CyclePane(Context context, Runnable print, PartsForm.Asker asker) {
+        super(context);
+        this.print = print;
+        board = new CycleBoard(
+                wordsSupplier(), themeSupplier(), pose -> state().poseProperty().set(pose));
+        parts = new PartsForm(this, asker);
+        setId("cycle-pane");
+        VBox.setVgrow(board, Priority.ALWAYS);
+        ScrollPane scroll = new ScrollPane(form);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setPrefHeight(FORM);
+        scroll.setMinHeight(FORM);
+        form.getStyleClass().add("form");
+        poses.getStyleClass().add("floor-entry");
+        poses.setRowValignment(VPos.CENTER);
+        getChildren().setAll(poses, board, scroll);
+        state().poseProperty().addListener((o, before, now) -> moved());
+        relabel();
+    }
+
+    private void moved() {
+        if (isVisible() && vehicle().axle(place()).isPresent()) {
+            board.show(vehicle(), place(), state().poseProperty().get());
+            begin();
+        }
+    }
+
+    @Override
+    public void relabel() {
+        parts.relabel();
+    }
+
+    @Override
+    public void setTextSize(double times) {
+        board.setTextSize(times);
+    }
+
+    @Override
+    protected void show() {
+        if (vehicle().axle(place()).isEmpty()) {
+            return;
+        }
+        board.show(vehicle(), place(), state().poseProperty().get());
+        form.getChildren().setAll(parts.rows());
+        begin();
+        showPoses();
+        showSide();
+    }
+
+    /** Works anew where the vehicle, the axle or the lock is another; a pose alone changes nothing. */
+    private void begin() {
+        double steer = Math.rint(state().poseProperty().get().steer());
+        String now = place() + " " + steer;
+        if (worked == vehicle() && workedFor.equals(now)) {
+            return;
+        }
+        worked = vehicle();
+        workedFor = now;
+        study = Optional.empty();
+        gains = List.of();
+        gainedFor = Optional.empty();
+        ends = List.of();
+        marked = Optional.empty();
+        board.mark(marked);
+        board.showMap(Optional.empty());
+        work.begin(
+                vehicle(),
+                place(),
+                steer,
+                new CycleWork.Hears(this::heard, map -> board.showMap(Optional.of(map)), this::heard, this::heard));
+    }
+
+    private void heard(List<TravelEnd> found, Limits limits) {
+        ends = found;
+        atRide = limits.passedAtRide().stream()
+                .map(limit -> Message.of("cycle.passed_at_ride", limit.what()))
+                .toList();
+        showPoses();
+        showSide();
+    }
+
+    private void heard(ClearanceStudy found) {
+        study = Optional.of(found);
+        if (marked.isEmpty()) {
+            marked = found.tight().stream().filter(tight -> !tight.atRide()).findFirst();
+            board.mark(marked);
+        }
+        showSide();
+    }
+
+    private void heard(TravelEnd end, List<Gain> found) {
+        gainedFor = Optional.of(end);
+        gains = found;
+        showSide();
+    }
+
+    /** Goes to one of the worst poses, by its place in their list. */
+    public void goTo(int number) {
+        List<WorstPose> all = worst();
+        if (number < all.size()) {
+            state().poseProperty().set(all.get(number).pose());
+        }
+    }
+
+    private List<WorstPose> worst() {
+        List<TravelEnd> known = ends.isEmpty() ? List.of() : ends;
+        return WorstPose.of(vehicle().axle(place()).orElseThrow(), known);
+    }
+
+    private void showPoses() {
+        Words w = words();
+        List<Node> row = new ArrayList<>();
+        row.add(Labels.button(
+                "cycle-ride", w.text("cycle.ride"), () -> state().poseProperty().set(WheelTravel.RIDE)));
+        if (!ends.isEmpty()) {
+            for (WorstPose pose : worst()) {
+                row.add(Labels.button(
+                        "cycle-" + pose.id().replace('_', '-').replace('.', '-'),
+                        w.text("cycle.worst." + pose.id()),
+                        () -> state().poseProperty().set(pose.pose())));
+            }
+        }
+        Button sheet = Labels.button("cycle-sheet", w.text("cycle.sheet"), print);
+        sheet.getStyleClass().add("main-action");
+        row.add(sheet);
+        poses.getChildren().setAll(row);
+    }
+
+    private void showSide() {
+        Words w = words();
+        List<Node> side = new ArrayList<>();
+        List<TravelEnd> sorted = CycleWords.worstFirst(ends);
+        if (sorted.isEmpty()) {
+            side.add(headline(w.text("cycle.wait"), false));
+        } else {
+            TravelEnd first = sorted.get(0);
+            side.add(headline(w.text(CycleWords.end(first)), !first.reached()));
+            if (!first.reached()) {
+                side.addAll(gains(w));
+            }
+            for (TravelEnd end : sorted.subList(1, sorted.size())) {
+                side.add(Labels.sentence(w.text(CycleWords.end(end)), end.reached() ? "working-why" : "limit"));
+            }
+        }
+        for (Message one : atRide) {
+            side.add(Labels.sentence(w.text(one), "limit"));
+        }
+        side.addAll(tight(w));
+        sideColumn().getChildren().setAll(side);
+    }
+
+    private static Label headline(String text, boolean limit) {
+        Label label = Labels.sentence(text, "side-headline");
+        label.setId("cycle-headline");
+        if (limit) {
+            label.getStyleClass().add("limit");
+        }
+        return label;
+    }
+
+    private List<Node> gains(Words w) {
+        List<Node> all = new ArrayList<>();
+        if (gainedFor.isEmpty()) {
+            all.add(Labels.of(w.text("cycle.trying"), "second"));
+            return all;
+        }
+        if (gains.isEmpty()) {
+            all.add(Labels.sentence(w.text("cycle.no_gain"), "second"));
+        }
+        int number = 0;
+        for (Gain gain : gains) {
+            String said = w.text(CycleWords.gain(gain));
+            Label label =
+                    Labels.sentence(said.substring(0, 1).toUpperCase(Locale.ROOT) + said.substring(1), "working-why");
+            Button attempt = Labels.button("cycle-try-" + number, w.text("cycle.try"), () -> take(gain));
+            attempt.setAccessibleText(w.text("cycle.try") + ": " + said);
+            all.add(new VBox(3, label, attempt));
+            number++;
+        }
+        return all;
+    }
+
+    private void take(Gain gain) {
+        document().change(gain.after(), Message.of("change.gain", gain.what()), "");
+    }
+
+    private List<Node> tight(Words w) {
+        List<Node> all = new ArrayList<>();
+        all.add(Labels.of(w.text("cycle.tight_title"), "working-title"));
+        if (study.isEmpty()) {
+            all.add(Labels.of(w.text("cycle.looking"), "second"));
+            return all;
+        }
+        Stream<ClearanceStudy.Tight> list =
+                study.get().tight().stream().filter(one -> !one.atRide()).limit(LISTED);
+        int number = 0;
+        for (ClearanceStudy.Tight one : list.toList()) {
+            Button go = new Button(w.text(CycleWords.tight(one)));
+            go.setId("cycle-tight-" + number);
+            go.setWrapText(true);
+            go.setMaxWidth(Double.MAX_VALUE);
+            go.getStyleClass().add("side-link");
+            if (one.missing() > 0) {
+                go.getStyleClass().add("side-link-limit");
+            }
+            go.setMinHeight(USE_PREF_SIZE);
+            go.setOnAction(event -> {
+                marked = Optional.of(one);
+                board.mark(marked);
+                state().poseProperty().set(one.pose());
+            });
+            all.add(go);
+            number++;
+        }
+        boolean whole = study.get().done() >= 1;
+        Label how = Labels.sentence(
+                w.text(
+                        whole ? "cycle.looked" : "cycle.looking_at",
+                        Integer.toString(study.get().poses()),
+                        Math.round(100 * study.get().done()) + " %"),
+                "second");
+        how.setId("cycle-progress");
+        all.add(how);
+        if (!whole) {
+            all.add(Labels.button("cycle-stop", w.text("cycle.stop"), work::stop));
+        }
+        return all;
+    }
+
+    /** Stops what runs beside the window. */
+    public void dispose() {
+        work.dispose();
+    }
+
+    // --- What its form works with ----------------------------------------------------------------------------------
+
+    boolean changed(UnaryOperator<Build> how, String what, Object... arguments) {
+        return change(how, what, arguments);
+    }
+
+    Words wordsNow() {
+        return words();
+    }
+
+    Build buildNow() {
+        return build();
+    }
+
+    AxlePlace placeNow() {
+        return place();
+    }
+
+    Axle axleNow() {
+        return vehicle().axle(place()).orElseThrow();
+    }
+
+    @Override
+    protected Document document() {
+        return super.document();
+    }
+
+    void say(String text) {
+        complain(text);
+    }
+}

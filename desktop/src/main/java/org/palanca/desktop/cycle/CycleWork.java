@@ -1,0 +1,115 @@
+package org.palanca.desktop.cycle;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.BiConsumer;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.util.Duration;
+import org.palanca.clearance.ClearanceStudy;
+import org.palanca.clearance.Clearances;
+import org.palanca.desktop.control.LatestOnly;
+import org.palanca.limits.Gain;
+import org.palanca.limits.LimitMap;
+import org.palanca.limits.Limits;
+import org.palanca.limits.TravelEnd;
+import org.palanca.result.AxleModel;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
+
+/** Works out beside the window what ends the travel and where it is tight; each answer is handed over as soon as it is known. */
+final class CycleWork {
+    private static final Duration REST = Duration.millis(60);
+    private static final int COARSE = 15;
+    private static final int FINE = 31;
+
+    /** Where half of the poses are looked at. */
+    private static final ExecutorService SECOND_CORE = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "second half of the clearances");
+        thread.setDaemon(true);
+        thread.setPriority(Thread.MIN_PRIORITY);
+        return thread;
+    });
+
+    private final LatestOnly work = new LatestOnly("cycling", REST);
+    private final LatestOnly looking = new LatestOnly("clearances", REST);
+    private volatile boolean stopped;
+
+    /**
+     * Who hears, on the window's own thread.
+     *
+     * @param ends how far the axle goes each way, and what is in one another at ride
+     * @param map what ends the travel where; first coarse, then fine
+     * @param clear where it is tight, sharper each time
+     * @param gains what would help where the travel ends too soon
+     */
+    record Hears(
+            BiConsumer<List<TravelEnd>, Limits> ends,
+            Consumer<LimitMap> map,
+            Consumer<ClearanceStudy> clear,
+            BiConsumer<TravelEnd, List<Gain>> gains) {}
+
+    /** Begins anew for a vehicle; what was under way is dropped. */
+    void begin(Vehicle vehicle, AxlePlace place, double steer, Hears hears) {
+        stopped = false;
+        work.ask(
+                goOn -> {
+                    run(vehicle, place, steer, hears, () -> goOn.getAsBoolean() && !stopped);
+                    return true;
+                },
+                done -> {});
+        looking.ask(
+                goOn -> {
+                    BooleanSupplier on = () -> goOn.getAsBoolean() && !stopped;
+                    return ClearanceStudy.run(
+                            vehicle,
+                            place,
+                            SECOND_CORE,
+                            on,
+                            study -> tell(on, () -> hears.clear().accept(study)));
+                },
+                done -> {});
+    }
+
+    private static void run(Vehicle vehicle, AxlePlace place, double steer, Hears hears, BooleanSupplier goOn) {
+        Limits limits = new Limits(new Clearances(new AxleModel(vehicle, place)));
+        List<TravelEnd> ends = TravelEnd.all(limits);
+        tell(goOn, () -> hears.ends().accept(ends, limits));
+        map(limits, steer, COARSE, hears, goOn);
+        Optional<TravelEnd> shortest = ends.stream()
+                .filter(end -> !end.reached())
+                .max((a, b) -> Double.compare(a.wanted() - a.travel(), b.wanted() - b.travel()));
+        if (shortest.isPresent()) {
+            List<Gain> gains = Gain.of(vehicle, place, shortest.get(), goOn);
+            tell(goOn, () -> hears.gains().accept(shortest.get(), gains));
+        }
+        map(new Limits(new Clearances(new AxleModel(vehicle, place))), steer, FINE, hears, goOn);
+    }
+
+    private static void map(Limits limits, double steer, int size, Hears hears, BooleanSupplier goOn) {
+        LimitMap.of(limits, steer, size, goOn)
+                .ifPresent(map -> tell(goOn, () -> hears.map().accept(map)));
+    }
+
+    private static void tell(BooleanSupplier goOn, Runnable what) {
+        Platform.runLater(() -> {
+            if (goOn.getAsBoolean()) {
+                what.run();
+            }
+        });
+    }
+
+    /** Stops what is under way; what is known stays. */
+    void stop() {
+        stopped = true;
+    }
+
+    void dispose() {
+        stopped = true;
+        work.dispose();
+        looking.dispose();
+    }
+}

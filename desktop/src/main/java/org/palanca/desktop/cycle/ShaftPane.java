@@ -1,0 +1,264 @@
+package org.palanca.desktop.cycle;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import javafx.geometry.VPos;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.desktop.analysis.SteerStudy;
+import org.palanca.desktop.control.Choices;
+import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.control.MeasureField;
+import org.palanca.desktop.floor.FloorPane;
+import org.palanca.desktop.steps.CurveView;
+import org.palanca.driveline.PinionAdvice;
+import org.palanca.driveline.ShaftWords;
+import org.palanca.units.Lengths;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.Driveline;
+import org.palanca.vehicle.HalfShafts;
+import org.palanca.vehicle.Surroundings;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Message;
+import org.palanca.words.Words;
+
+/** The shaft: its joints' angles and how evenly it turns at every pose, and what turning the housing gives and takes. */
+public final class ShaftPane extends FloorPane {
+    private final CurveView trade;
+    private final FlowPane form = new FlowPane(10, 6);
+
+    public ShaftPane(Context context) {
+        super(context);
+        trade = new CurveView("shaft-trade", themeSupplier());
+        trade.setMinHeight(200);
+        VBox.setVgrow(trade, Priority.ALWAYS);
+        setId("shaft-pane");
+        form.getStyleClass().add("form");
+        form.setRowValignment(VPos.BOTTOM);
+        getChildren().setAll(trade, form);
+    }
+
+    private Axle axle() {
+        return vehicle().axle(place()).orElseThrow();
+    }
+
+    private Surroundings around() {
+        return build().surroundings(place());
+    }
+
+    private void set(Surroundings next) {
+        change(build -> build.with(place(), next), "shaft", words().text("step.shaft"));
+    }
+
+    @Override
+    public void relabel() {
+        // Everything is made anew when it is shown.
+    }
+
+    @Override
+    public void setTextSize(double times) {
+        // Its curves keep their size; its form follows the window's text.
+    }
+
+    @Override
+    protected void show() {
+        if (vehicle().axle(place()).isEmpty()) {
+            return;
+        }
+        form.getChildren().clear();
+        if (axle().independent()) {
+            halfShafts();
+        } else {
+            driveline();
+        }
+        picture();
+        showSide();
+    }
+
+    private Driveline line() {
+        return around().driveline().orElseGet(() -> {
+            double inward = -place().outward();
+            double x = axle().lineX(vehicle().wheelbase()) + inward * vehicle().wheelbase() * 0.5;
+            Vector3D output =
+                    new Vector3D(Quantity.LENGTH.onGrid(x), 0, axle().tyre().loadedRadius() + 0.2);
+            return new Driveline(output, Math.toRadians(3), Lengths.inches(12), 0, 0, Lengths.inches(3));
+        });
+    }
+
+    private void driveline() {
+        Words w = words();
+        Driveline now = line();
+        ComboBox<Driveline.Joints> joints = new ComboBox<>();
+        joints.setId("shaft-joints");
+        joints.getItems().setAll(Driveline.Joints.values());
+        joints.setConverter(Choices.names(wordsSupplier(), one -> "shaft.joints." + one.id()));
+        joints.setValue(now.joints());
+        joints.setOnAction(event -> set(around().withDriveline(line().withJoints(joints.getValue()))));
+        form.getChildren().add(Labels.over(w.text("shaft.joints_title"), joints));
+        field("limit", Quantity.ANGLE, now.limit(), Driveline::withLimit);
+        field("phase", Quantity.ANGLE, now.phase(), Driveline::withPhase);
+        field("slip", Quantity.LENGTH, now.slip(), Driveline::withSlip);
+        field("output_angle", Quantity.ANGLE, now.outputAngle(), Driveline::withOutputAngle);
+        field(
+                "out_ahead",
+                Quantity.LENGTH,
+                now.output().getX(),
+                (l, v) -> l.withOutput(
+                        new Vector3D(v, l.output().getY(), l.output().getZ())));
+        field(
+                "out_left",
+                Quantity.LENGTH,
+                now.output().getY(),
+                (l, v) -> l.withOutput(
+                        new Vector3D(l.output().getX(), v, l.output().getZ())));
+        field(
+                "out_up",
+                Quantity.LENGTH,
+                now.output().getZ(),
+                (l, v) ->
+                        l.withOutput(new Vector3D(l.output().getX(), l.output().getY(), v)));
+        field("reach", Quantity.LENGTH, now.reach(), Driveline::withReach);
+        field("offset", Quantity.LENGTH, now.offset(), Driveline::withOffset);
+        MeasureField pinion = new MeasureField(Quantity.ANGLE, wordsSupplier(), this::turn, complaints());
+        pinion.setId("shaft-pinion");
+        pinion.show(axle().pinion());
+        form.getChildren().add(Labels.over(w.text("shaft.field.pinion"), pinion, Quantity.ANGLE, wordsSupplier()));
+    }
+
+    private void turn(double pinion) {
+        double kept = Quantity.ANGLE.onGrid(pinion);
+        Vehicle turned = PinionAdvice.turned(vehicle(), place(), kept);
+        if (!document().change(turned, Message.of("change.pinion", Message.angle(kept)), "")) {
+            refresh();
+        }
+    }
+
+    private void field(String name, Quantity quantity, double value, BiFunction<Driveline, Double, Driveline> with) {
+        MeasureField field = new MeasureField(
+                quantity, wordsSupplier(), v -> set(around().withDriveline(with.apply(line(), v))), complaints());
+        field.setId("shaft-" + name.replace('_', '-'));
+        field.show(value);
+        form.getChildren().add(Labels.over(words().text("shaft.field." + name), field, quantity, wordsSupplier()));
+    }
+
+    private HalfShafts half() {
+        return around().halfShafts()
+                .orElseGet(() -> new HalfShafts(
+                        new Vector3D(
+                                axle().lineX(vehicle().wheelbase()),
+                                Lengths.inches(6),
+                                axle().tyre().loadedRadius() + Lengths.inches(0.5)),
+                        Lengths.inches(5),
+                        Math.toRadians(22),
+                        Lengths.inches(1.5)));
+    }
+
+    private void halfShafts() {
+        HalfShafts now = half();
+        halfField(
+                "inner_left",
+                Quantity.LENGTH,
+                now.inner().getY(),
+                (h, v) -> new HalfShafts(
+                        new Vector3D(h.inner().getX(), v, h.inner().getZ()), h.inset(), h.limit(), h.plunge()));
+        halfField(
+                "inner_up",
+                Quantity.LENGTH,
+                now.inner().getZ(),
+                (h, v) -> new HalfShafts(
+                        new Vector3D(h.inner().getX(), h.inner().getY(), v), h.inset(), h.limit(), h.plunge()));
+        halfField("inset", Quantity.LENGTH, now.inset(), (h, v) -> new HalfShafts(h.inner(), v, h.limit(), h.plunge()));
+        halfField(
+                "half_limit",
+                Quantity.ANGLE,
+                now.limit(),
+                (h, v) -> new HalfShafts(h.inner(), h.inset(), v, h.plunge()));
+        halfField(
+                "half_plunge",
+                Quantity.LENGTH,
+                now.plunge(),
+                (h, v) -> new HalfShafts(h.inner(), h.inset(), h.limit(), v));
+    }
+
+    private void halfField(
+            String name, Quantity quantity, double value, BiFunction<HalfShafts, Double, HalfShafts> with) {
+        MeasureField field = new MeasureField(
+                quantity, wordsSupplier(), v -> set(around().withHalfShafts(with.apply(half(), v))), complaints());
+        field.setId("shaft-" + name.replace('_', '-'));
+        field.show(value);
+        form.getChildren().add(Labels.over(words().text("shaft.field." + name), field, quantity, wordsSupplier()));
+    }
+
+    /** Turning the housing: the joints' angles, and on a steered axle caster on the same picture. */
+    private void picture() {
+        Words w = words();
+        if (axle().independent()) {
+            trade.setVisible(false);
+            return;
+        }
+        trade.setVisible(true);
+        List<PinionAdvice.Turned> all = PinionAdvice.tradeOff(vehicle(), place(), line());
+        double[] pinion = all.stream().mapToDouble(PinionAdvice.Turned::pinion).toArray();
+        List<SteerStudy.Curve> curves = new ArrayList<>();
+        curves.add(new SteerStudy.Curve(
+                w.text("shaft.curve.pinion"),
+                pinion,
+                all.stream().mapToDouble(PinionAdvice.Turned::atPinion).toArray()));
+        boolean steered = all.get(0).caster().isPresent();
+        curves.add(
+                steered
+                        ? new SteerStudy.Curve(
+                                w.text("shaft.curve.caster"),
+                                pinion,
+                                all.stream()
+                                        .mapToDouble(one -> one.caster().orElseThrow())
+                                        .toArray())
+                        : new SteerStudy.Curve(
+                                w.text("shaft.curve.residual"),
+                                pinion,
+                                all.stream()
+                                        .mapToDouble(PinionAdvice.Turned::residual)
+                                        .toArray()));
+        trade.show(
+                w.text(steered ? "shaft.trade_caster" : "shaft.trade"),
+                curves,
+                new CurveView.Axis(w.text("shaft.field.pinion"), Quantity.ANGLE),
+                new CurveView.Axis(w.text("shaft.curve.angles"), Quantity.ANGLE),
+                w);
+    }
+
+    private void showSide() {
+        Words w = words();
+        List<ShaftWords.Said> said = ShaftWords.of(vehicle(), place());
+        Optional<ShaftWords.Said> worst =
+                said.stream().filter(one -> !one.good()).findFirst();
+        String text = said.isEmpty()
+                ? w.text("shaft.start")
+                : worst.map(one -> w.text(one.message())).orElse(w.text("shaft.good"));
+        Label headline = Labels.sentence(text, "side-headline");
+        headline.setId("shaft-headline");
+        if (worst.isPresent()) {
+            headline.getStyleClass().add("limit");
+        }
+        List<Node> side = new ArrayList<>(List.of(headline));
+        if (!axle().independent() && around().driveline().isPresent()) {
+            PinionAdvice advice = PinionAdvice.of(vehicle(), place(), line());
+            advice.wanted()
+                    .ifPresent(wanted -> side.add(Labels.button(
+                            "shaft-turn", w.text("shaft.turn", Message.angle(wanted)), () -> turn(wanted))));
+        }
+        said.stream()
+                .filter(one -> worst.isEmpty() || one != worst.get())
+                .sorted((a, b) -> Boolean.compare(a.good(), b.good()))
+                .forEach(one -> side.add(Labels.sentence(w.text(one.message()), one.good() ? "working-why" : "limit")));
+        sideColumn().getChildren().setAll(side);
+    }
+}

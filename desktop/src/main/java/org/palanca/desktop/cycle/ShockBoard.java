@@ -1,0 +1,144 @@
+package org.palanca.desktop.cycle;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.layout.Region;
+import javafx.scene.text.TextAlignment;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.desktop.board.BoardLayout;
+import org.palanca.desktop.board.FloorBoard;
+import org.palanca.desktop.board.Scribe;
+import org.palanca.desktop.theme.Theme;
+import org.palanca.drawing.AxleDrawing;
+import org.palanca.drawing.Elevation;
+import org.palanca.result.AxleModel;
+import org.palanca.result.WheelTravel;
+import org.palanca.springing.Shock;
+import org.palanca.targets.MovePatch;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Words;
+
+/** The axle on its shocks at ride, full bump and full droop, and where the upper mount may go so that shaft is left at both. */
+final class ShockBoard extends FloorBoard {
+    private Vehicle vehicle;
+    private final Region inset;
+    private AxleModel ride;
+    private AxleModel bump;
+    private AxleModel droop;
+    private Optional<MovePatch> patch = Optional.empty();
+
+    /** @param inset stands in the quarter that the elevations leave free */
+    ShockBoard(Supplier<Words> words, Supplier<Theme> theme, Region inset) {
+        super(words, theme, true);
+        this.inset = inset;
+        getChildren().add(inset);
+        setId("shock-board");
+    }
+
+    @Override
+    protected void layoutChildren() {
+        super.layoutChildren();
+        place();
+    }
+
+    /** Puts what stands in the free quarter there. */
+    private void place() {
+        scales().ifPresent(board -> {
+            double x = board.rear().getMinX();
+            double y = board.top().getMinY();
+            inset.resizeRelocate(x, y, board.rear().getWidth(), board.top().getHeight());
+        });
+    }
+
+    void show(Vehicle next, AxlePlace place) {
+        vehicle = next;
+        ride = new AxleModel(next, place);
+        bump = new AxleModel(next, place);
+        bump.moveTo(WheelTravel.both(ride.axle().travel().bump()));
+        droop = new AxleModel(next, place);
+        droop.moveTo(WheelTravel.both(-ride.axle().travel().droop()));
+        draw();
+        place();
+    }
+
+    void showPatch(Optional<MovePatch> next) {
+        patch = next;
+        draw();
+    }
+
+    @Override
+    protected List<Vector3D> inView() {
+        if (vehicle == null) {
+            return List.of(Vector3D.ZERO, Vector3D.PLUS_I);
+        }
+        Axle axle = ride.axle();
+        double line = axle.lineX(vehicle.wheelbase());
+        double radius = axle.tyre().diameter() / 2;
+        double half = axle.track() / 2 + axle.tyre().width() / 2;
+        List<Vector3D> places = new ArrayList<>();
+        places.add(new Vector3D(line - radius - 0.1, half, 0));
+        places.add(new Vector3D(line + radius + 0.1, -half, axle.tyre().diameter()));
+        for (String mount : axle.springing().mounts()) {
+            places.add(axle.position(mount, vehicle.wheelbase()));
+        }
+        return places;
+    }
+
+    @Override
+    protected void paint(Scribe scribe, BoardLayout board, Elevation elevation) {
+        if (vehicle == null) {
+            return;
+        }
+        lines(scribe, board, elevation);
+        scribe.shapes(board, elevation, AxleDrawing.surroundings(vehicle, elevation), true);
+        scribe.shapes(board, elevation, AxleDrawing.axle(bump, elevation), true);
+        scribe.shapes(board, elevation, AxleDrawing.axle(droop, elevation), true);
+        scribe.shapes(board, elevation, AxleDrawing.axle(ride, elevation), false);
+        if (elevation == Elevation.SIDE) {
+            patch.ifPresent(found -> patch(scribe, board, found));
+        }
+        if (elevation == Elevation.REAR) {
+            lengths(scribe, board);
+        }
+    }
+
+    /** Squares where shaft is left at both ends. */
+    private static void patch(Scribe scribe, BoardLayout board, MovePatch patch) {
+        int size = patch.within().length;
+        double half = patch.step() / 2 * board.scale();
+        scribe.graphics().setFill(scribe.theme().hand().deriveColor(0, 1, 1, 0.4));
+        for (int i = 0; i < size; i++) {
+            for (int j = 0; j < size; j++) {
+                if (patch.within()[i][j]) {
+                    Vector3D at = patch.centre()
+                            .add(new Vector3D(
+                                    (j - MovePatch.REACH) * patch.step(), 0, (i - MovePatch.REACH) * patch.step()));
+                    double x = board.x(Elevation.SIDE, Elevation.SIDE.across(at));
+                    double y = board.y(Elevation.SIDE, Elevation.SIDE.up(at));
+                    scribe.graphics().fillRect(x - half, y - half, 2 * half - 0.5, 2 * half - 0.5);
+                }
+            }
+        }
+    }
+
+    /** Each shock's length beside it, at ride. */
+    private void lengths(Scribe scribe, BoardLayout board) {
+        for (Shock shock : ride.axle().springing().shocks()) {
+            Vector3D upper = AxleDrawing.mount(ride, shock.upper());
+            double length = Vector3D.distance(upper, AxleDrawing.mount(ride, shock.lower()));
+            scribe.plated(
+                    words().units().text(length, Quantity.LENGTH),
+                    board.x(Elevation.REAR, Elevation.REAR.across(upper)),
+                    board.y(Elevation.REAR, Elevation.REAR.up(upper)) - 14 * textSize(),
+                    TextAlignment.CENTER,
+                    scribe.theme().line(),
+                    true,
+                    14);
+        }
+    }
+}

@@ -1,0 +1,224 @@
+package org.palanca.desktop.cycle;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.VPos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.control.LatestOnly;
+import org.palanca.desktop.control.MeasureField;
+import org.palanca.desktop.floor.FloorPane;
+import org.palanca.result.AxleModel;
+import org.palanca.result.Result;
+import org.palanca.result.ResultWords;
+import org.palanca.terrain.Ground;
+import org.palanca.terrain.Rest;
+import org.palanca.terrain.RestWords;
+import org.palanca.terrain.StandingVehicle;
+import org.palanca.terrain.TipStudy;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Message;
+import org.palanca.words.Words;
+
+/** On real ground: drag a slope, put a rock under a wheel; see what each wheel carries, every result there, and when it tips. */
+public final class SlopePane extends FloorPane {
+    private static final double STEEPEST = 50;
+    private static final String[] WHEELS = {"front_left", "front_right", "rear_left", "rear_right"};
+
+    private final SlopeView view;
+    private final Slider climb = slider("slope-climb");
+    private final Slider across = slider("slope-across");
+    private final FlowPane form = new FlowPane(14, 4);
+    private final LatestOnly tips = new LatestOnly("tip angles", Duration.millis(250));
+    private Vehicle standing;
+    private Optional<StandingVehicle> vehicle = Optional.empty();
+    private Ground ground = Ground.LEVEL;
+    private List<TipStudy> tipping = List.of();
+
+    public SlopePane(Context context) {
+        super(context);
+        view = new SlopeView(wordsSupplier(), themeSupplier());
+        setId("slope-pane");
+        VBox.setVgrow(view, Priority.ALWAYS);
+        form.getStyleClass().add("form");
+        form.setRowValignment(VPos.CENTER);
+        climb.valueProperty().addListener((o, before, now) -> tilted());
+        across.valueProperty().addListener((o, before, now) -> tilted());
+        getChildren().setAll(view, form);
+    }
+
+    private static Slider slider(String id) {
+        Slider slider = new Slider(-STEEPEST, STEEPEST, 0);
+        slider.setId(id);
+        slider.setBlockIncrement(1);
+        slider.setMajorTickUnit(10);
+        slider.setShowTickMarks(true);
+        slider.setPrefWidth(240);
+        return slider;
+    }
+
+    /** Tilts the ground [rad], as dragging both slopes does. */
+    public void tilt(double nose, double left) {
+        climb.setValue(Math.toDegrees(nose));
+        across.setValue(Math.toDegrees(left));
+    }
+
+    private void tilted() {
+        Ground next = ground.withClimb(Math.toRadians(climb.getValue())).withAcross(Math.toRadians(across.getValue()));
+        if (!next.equals(ground)) {
+            ground = next;
+            settle();
+        }
+    }
+
+    @Override
+    public void relabel() {
+        // Everything is made anew when it is shown.
+    }
+
+    @Override
+    public void setTextSize(double times) {
+        view.setTextSize(times);
+    }
+
+    @Override
+    protected void show() {
+        if (standing != vehicle()) {
+            standing = vehicle();
+            vehicle = StandingVehicle.of(standing);
+            tipping = List.of();
+            Vehicle asked = standing;
+            Ground rocks = Ground.LEVEL;
+            tips.ask(
+                    goOn -> {
+                        List<TipStudy> all = new ArrayList<>();
+                        StandingVehicle.of(asked).ifPresent(one -> {
+                            for (TipStudy.Way way : TipStudy.Way.values()) {
+                                if (goOn.getAsBoolean()) {
+                                    all.add(TipStudy.of(one, rocks, way));
+                                }
+                            }
+                        });
+                        return all;
+                    },
+                    found -> {
+                        tipping = found;
+                        settle();
+                    });
+        }
+        fillForm();
+        settle();
+    }
+
+    private void fillForm() {
+        Words w = words();
+        form.getChildren()
+                .setAll(
+                        Labels.over(w.text("slope.climb"), climb),
+                        Labels.over(w.text("slope.across"), across),
+                        Labels.button("slope-level", w.text("slope.level"), this::level));
+        for (int i = 0; i < WHEELS.length; i++) {
+            int wheel = i;
+            MeasureField rock = new MeasureField(
+                    Quantity.LENGTH,
+                    wordsSupplier(),
+                    value -> {
+                        ground = ground.withRock(wheel, value);
+                        settle();
+                    },
+                    complaints());
+            rock.setId("slope-rock-" + WHEELS[i].replace('_', '-'));
+            rock.show(ground.rocks().get(i));
+            form.getChildren()
+                    .add(Labels.over(
+                            w.text("slope.rock", w.text("wheel." + WHEELS[i])),
+                            rock,
+                            Quantity.LENGTH,
+                            wordsSupplier()));
+        }
+    }
+
+    private void level() {
+        ground = Ground.LEVEL;
+        climb.setValue(0);
+        across.setValue(0);
+        vehicle.ifPresent(StandingVehicle::reset);
+        fillForm();
+        settle();
+    }
+
+    /** Comes to rest and shows everything there. */
+    private void settle() {
+        if (!isVisible()) {
+            return;
+        }
+        Words w = words();
+        List<Node> side = new ArrayList<>();
+        if (vehicle.isEmpty()) {
+            side.add(headline(w.text("slope.two_axles"), true));
+            sideColumn().getChildren().setAll(side);
+            return;
+        }
+        Optional<Rest> rest = vehicle.get().rest(ground);
+        view.show(vehicle(), ground, rest);
+        List<Message> said = RestWords.of(vehicle.get(), rest);
+        side.add(headline(
+                w.text(
+                        "slope.headline",
+                        Message.angle(Math.abs(ground.climb())),
+                        Message.of(ground.climb() >= 0 ? "slope.nose_up" : "slope.nose_down"),
+                        Message.angle(Math.abs(ground.across())),
+                        Message.of(ground.across() >= 0 ? "slope.left_up" : "slope.right_up")),
+                false));
+        for (Message one : said) {
+            boolean bad = one.key().equals("rest.none") || one.key().equals("rest.lifted");
+            side.add(Labels.sentence(w.text(one), bad ? "limit" : "working-why"));
+        }
+        if (tipping.isEmpty()) {
+            side.add(Labels.of(w.text("slope.tip_wait"), "second"));
+        }
+        for (TipStudy tip : tipping) {
+            side.add(Labels.sentence(w.text(RestWords.tip(tip)), "working-why"));
+        }
+        rest.ifPresent(at -> results(at, w, side));
+        sideColumn().getChildren().setAll(side);
+    }
+
+    private static Label headline(String text, boolean limit) {
+        Label label = Labels.sentence(text, "side-headline");
+        label.setId("slope-headline");
+        if (limit) {
+            label.getStyleClass().add("limit");
+        }
+        return label;
+    }
+
+    /** Every result of the axle on the board, where it stands now. */
+    private void results(Rest rest, Words w, List<Node> side) {
+        AxleModel model = new AxleModel(vehicle(), place());
+        if (!model.moveTo(rest.travel().get(place()))) {
+            return;
+        }
+        side.add(Labels.of(w.text("slope.results", w.text("axle." + place().id())), "working-title"));
+        for (Result result : model.results()) {
+            if (!result.id().startsWith("link_length.")) {
+                String value =
+                        ResultWords.value(result, model.outcome(result), w).joined();
+                side.add(Labels.sentence(ResultWords.name(result, w) + ": " + value, "second"));
+            }
+        }
+    }
+
+    /** Stops what runs beside the window. */
+    public void dispose() {
+        tips.dispose();
+    }
+}
