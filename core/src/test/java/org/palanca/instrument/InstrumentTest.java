@@ -10,7 +10,9 @@ import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
@@ -45,6 +47,33 @@ class InstrumentTest {
         T next = queue.poll(10, TimeUnit.SECONDS);
         assertThat(next).as("something was heard").isNotNull();
         return next;
+    }
+
+    /** Four pads in one stream, each steady after a while, as a set of wheel scales has them. */
+    @Test
+    void scalesStreamAllFourWheels() throws Exception {
+        Map<InstrumentLine.Kind, Double> truths = Map.of(
+                InstrumentLine.Kind.WEIGHT_FRONT_LEFT, 612.0,
+                InstrumentLine.Kind.WEIGHT_FRONT_RIGHT, 598.0,
+                InstrumentLine.Kind.WEIGHT_REAR_LEFT, 571.0,
+                InstrumentLine.Kind.WEIGHT_REAR_RIGHT, 560.0);
+        try (SimulatedInstrument scales = new SimulatedInstrument("scales", truths, 0, 1, 9)) {
+            Heard heard = new Heard();
+            try (InstrumentLink link = new InstrumentLink(scales.port(), heard)) {
+                assertThat(link).isNotNull();
+                Map<InstrumentLine.Kind, InstrumentLine> last = new EnumMap<>(InstrumentLine.Kind.class);
+                for (int i = 0; i < 60; i++) {
+                    InstrumentLine line = next(heard.readings);
+                    last.put(line.kind(), line);
+                    assertThat(InstrumentLine.parse(line.text()).kind()).isEqualTo(line.kind());
+                }
+                assertThat(last).containsOnlyKeys(truths.keySet());
+                truths.forEach((kind, truth) -> {
+                    assertThat(last.get(kind).steady()).isTrue();
+                    assertThat(last.get(kind).value()).isCloseTo(truth, within(6 * SimulatedInstrument.noise(kind)));
+                });
+            }
+        }
     }
 
     @Test

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.TreeMap;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -20,30 +21,41 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.palanca.Examples;
+import org.palanca.Sprung;
 import org.palanca.geometry.Side;
 import org.palanca.housing.Housing;
 import org.palanca.result.AxleModel;
 import org.palanca.result.Result;
+import org.palanca.springing.Air;
+import org.palanca.springing.Shock;
 import org.palanca.survey.Axis;
+import org.palanca.survey.Box;
 import org.palanca.survey.Instrument;
 import org.palanca.survey.Mark;
 import org.palanca.survey.Reading;
 import org.palanca.survey.ReadingKind;
 import org.palanca.targets.Targets;
+import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
+import org.palanca.vehicle.ClearanceRules;
+import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.Found;
+import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Hole;
 import org.palanca.vehicle.Linkage;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Placement;
 import org.palanca.vehicle.Scheme;
+import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.Weights;
 import org.palanca.vehicle.check.Finding;
 import org.palanca.vehicle.edit.MountMoves;
 import org.palanca.vehicle.layout.StarterLayout;
@@ -94,6 +106,70 @@ class VehicleFileTest {
         byte[] first = Files.readAllBytes(file);
         VehicleFile.save(file, VehicleFile.open(file).vehicle());
         assertThat(Files.readAllBytes(file)).isEqualTo(first);
+    }
+
+    /** Springs of every kind, shapes of every form, shafts, weights and rules: all of it comes back. */
+    @Test
+    void everythingThatIsCycledComesBackFromAFile() throws Exception {
+        Vehicle rockers = Sprung.rockers();
+        Axle rear = rockers.axle(AxlePlace.REAR).orElseThrow();
+        Shock aired = rear.springing().shocks().get(0).withSpring(Optional.of(new Air(0.06, 0.5, 1_250_000, 1.3)));
+        List<Shock> shocks = new ArrayList<>(rear.springing().shocks());
+        shocks.set(0, aired);
+        Vector3D at = new Vector3D(-2.5, 0.25, 0.75);
+        List<Part> parts = List.of(
+                new Part("box", "frame", Part.Kind.FIXED, new Part.BoxForm(new Box(-2, -1, 0, 0.5, 0.5, 0.75))),
+                new Part(
+                        "line",
+                        "knuckle left",
+                        Part.Kind.MOVING,
+                        new Part.TubeForm(List.of(at, at.add(Vector3D.PLUS_I)), 0.0125, OptionalDouble.of(0.125))),
+                new Part(
+                        "plate",
+                        "frame",
+                        Part.Kind.SERVICE,
+                        new Part.OutlineForm(
+                                Axis.UP,
+                                List.of(
+                                        new Part.OutlineForm.Corner(0, 0),
+                                        new Part.OutlineForm.Corner(0.5, 0),
+                                        new Part.OutlineForm.Corner(0, 0.5)),
+                                1,
+                                1.25)),
+                new Part(
+                        "skin",
+                        "frame",
+                        Part.Kind.DRIVELINE,
+                        new Part.MeshForm(
+                                List.of(at, at.add(Vector3D.PLUS_I), at.add(Vector3D.PLUS_K)),
+                                List.of(new Part.MeshForm.Triangle(0, 1, 2)),
+                                0.0005)),
+                new Part("scan", "frame", Part.Kind.TYRE, new Part.PointsForm(List.of(at), 0.0025)));
+        Surroundings around = Surroundings.NONE
+                .withParts(parts)
+                .withHalfShafts(new HalfShafts(at, 0.125, Quantity.ANGLE.onGrid(0.375), 0.05))
+                .withDriveline(new Driveline(at, 0, 0.25, 0, 0, 0.125)
+                        .withJoints(Driveline.Joints.DOUBLE_AT_GEARBOX)
+                        .withLimit(Quantity.ANGLE.onGrid(0.5))
+                        .withPhase(Quantity.ANGLE.onGrid(0.25)));
+        TreeMap<String, Double> joints = new TreeMap<>();
+        joints.put("pushrod left", Quantity.ANGLE.onGrid(0.25));
+        ClearanceRules rules = new ClearanceRules(
+                0.003, 0.006, 0.0065, 0.02, 0.007, 0.0001, 0.0005, Quantity.ANGLE.onGrid(0.4), joints);
+        Vehicle vehicle = rockers.withAxle(rear.withSpringing(rear.springing().withShocks(shocks)))
+                .withBuild(Build.NONE
+                        .with(AxlePlace.REAR, around)
+                        .with(AxlePlace.REAR, new Weights(301.5, 298.25, 60))
+                        .withRules(rules));
+        Path file = folder.resolve("cycled.palanca.json");
+        VehicleFile.save(file, vehicle);
+        Vehicle back = VehicleFile.open(file).vehicle();
+        assertThat(back.build()).isEqualTo(vehicle.build());
+        Path again = folder.resolve("again.palanca.json");
+        VehicleFile.save(again, back);
+        assertThat(Files.readString(again)).isEqualTo(Files.readString(file));
+        assertThat(back.axle(AxlePlace.REAR).orElseThrow().springing().names())
+                .isEqualTo(rear.springing().names());
     }
 
     @Test

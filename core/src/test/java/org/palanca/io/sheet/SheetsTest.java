@@ -244,4 +244,32 @@ class SheetsTest {
         }
         return (double) dark / square / square;
     }
+
+    /** The sheet to cycle by names each worst pose, what should be left there, and leaves a blank for each. */
+    @Test
+    void theSheetToCycleByHasABlankForEachClearance() throws IOException {
+        List<Page> pages = SheetSet.cycling(head(tarn, Examples.WORDS), AxlePlace.REAR);
+        String text = text(pages);
+        assertThat(text)
+                .contains("Up travel is 4 5/8 in of 5 1/2 in wanted")
+                .contains("full bump")
+                .contains("left on its stop, right hanging")
+                .contains("right on its stop, left hanging")
+                .contains("tank guard to bracket of upper axle");
+        long blanks = pages.stream()
+                .flatMap(page -> page.ink().stream())
+                .filter(ink -> ink instanceof Ink.Line line
+                        && line.y1() == line.y2()
+                        && line.x2() == Page.RIGHT
+                        && line.x1() > Page.WIDTH / 2)
+                .count();
+        assertThat(blanks).isGreaterThanOrEqualTo(4 * 4);
+        for (Page page : pages) {
+            for (Ink ink : page.ink()) {
+                if (ink instanceof Ink.Text words) {
+                    assertThat(words.y()).isBetween(0.0, Page.HEIGHT);
+                }
+            }
+        }
+    }
 }

@@ -1,0 +1,137 @@
+package org.palanca.vehicle.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.palanca.units.Lengths.inches;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
+import org.junit.jupiter.api.Test;
+import org.palanca.Examples;
+import org.palanca.clearance.Clearances;
+import org.palanca.limits.Limits;
+import org.palanca.result.AxleModel;
+import org.palanca.ride.RideStudy;
+import org.palanca.ride.RideWords;
+import org.palanca.springing.Air;
+import org.palanca.springing.BumpStop;
+import org.palanca.springing.Coil;
+import org.palanca.springing.Coils;
+import org.palanca.springing.ShockCatalogue;
+import org.palanca.springing.ShockSize;
+import org.palanca.springing.Springing;
+import org.palanca.springing.Strap;
+import org.palanca.springing.SwayBar;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.edit.SpringingMoves;
+
+/** Shocks and springs that can't be: each said with its name, by how much, and what to do. */
+class SpringingCheckTest {
+    private static Vehicle with(UnaryOperator<Springing> how) {
+        Vehicle tarn = Examples.tarn();
+        Axle axle = tarn.axle(AxlePlace.REAR).orElseThrow();
+        return tarn.withAxle(axle.withSpringing(how.apply(axle.springing())));
+    }
+
+    private static List<String> said(Vehicle vehicle) {
+        return VehicleCheck.findings(vehicle).stream()
+                .map(finding -> finding.place() + " " + Examples.WORDS.text(finding.message()))
+                .toList();
+    }
+
+    private static void says(UnaryOperator<Springing> how, String expected) {
+        assertThat(said(with(how))).anyMatch(text -> text.contains(expected));
+    }
+
+    private static UnaryOperator<Springing> size(double collapsed, double extended) {
+        return s -> s.mapShocks(shock -> shock.withSize(
+                Optional.of(new ShockSize("odd", inches(collapsed), inches(extended), 0.06, 0.09, 0.04))));
+    }
+
+    private static UnaryOperator<Springing> coil(double rate, double free, double solid) {
+        return s -> s.mapShocks(shock -> shock.withSpring(
+                Optional.of(new Coils(List.of(new Coil(rate, free, solid, OptionalDouble.empty())), 0))));
+    }
+
+    @Test
+    void shocksThatDontFitTheirGapAreNamedWithTheAmount() {
+        says(size(12, 20), "Shock “coilover left”: its mounts are 24 3/8 in apart at ride, but it is only 20 in long");
+        says(size(12, 20), "4 3/8 in too short. Choose a longer one or lower its upper mount.");
+        says(size(26, 40), "pushed home it is still 26 in: 1 5/8 in too long");
+        says(
+                size(30, 20),
+                "/springing/shocks/coilover left/size Shock “coilover left” is 30 in collapsed and 20 in extended");
+    }
+
+    @Test
+    void springsThatCantBeAreRefused() {
+        says(coil(-1000, 0.4, 0.1), "The rate of “coilover left” must be more than 0");
+        says(coil(20_000, 0.1, 0.2), "A coil of “coilover left” is 3 15/16 in free and 7 7/8 in solid");
+        says(
+                s -> s.mapShocks(shock -> shock.withSpring(Optional.of(new Air(0.06, 0.2, 1e6, 1.3)))),
+                "7 7/8 in of air can’t take 14 in of stroke");
+        says(
+                s -> s.withStops(List.of(new BumpStop("soft", "stop left", "stop pad left", 0.02, 0.05, List.of(1.0)))),
+                "Bump stop “soft” is");
+        says(
+                s -> s.withStops(
+                        List.of(new BumpStop("wavy", "stop left", "stop pad left", 0.07, 0.02, List.of(9.0, 3.0)))),
+                "The forces of bump stop “wavy” must rise");
+        says(
+                s -> s.withStraps(List.of(new Strap("short", "strap upper left", "strap lower left", 0.1))),
+                "Strap “short” is tight before ride");
+        says(
+                s -> s.withSwayBars(List.of(new SwayBar("bar", "no pin", "none", 100))),
+                "“bar” hangs on hinge “no pin”, which this axle does not have");
+        says(
+                s -> s.withStraps(List.of(new Strap("lost", "strap uper left", "strap lower left", 0.5))),
+                "“lost” goes to mount “strap uper left”");
+        says(
+                s -> s.withStraps(List.of(new Strap("upper left", "strap upper left", "strap lower left", 0.5))),
+                "“upper left” is the name of");
+    }
+
+    /** A spring too soft for the weight, one that binds, one that falls off its seat: each is said. */
+    @Test
+    void whatSpringsCantDoIsSaid() {
+        assertThat(ride(coil(5_000, 0.5, 0.1))).anyMatch(text -> text.contains("it will sit low"));
+        assertThat(ride(coil(90_000, 0.5, 0.1))).anyMatch(text -> text.contains("it will stand high"));
+        assertThat(ride(coil(30_000, 0.35, 0.15))).anyMatch(text -> text.contains("bind before full bump"));
+        UnaryOperator<Springing> loose = s -> coil(60_000, 0.5, 0.1)
+                .apply(s)
+                .mapShocks(shock -> shock.withSpring(shock.spring().map(spring -> ((Coils) spring).withPreload(-0.1))));
+        assertThat(ride(loose)).anyMatch(text -> text.contains("leaves its seat before full droop"));
+        assertThat(ride(size(21, 31.5))).anyMatch(text -> text.contains("bottoms"));
+        assertThat(ride(size(17.5, 28))).anyMatch(text -> text.contains("the axle hangs on it"));
+    }
+
+    private static List<String> ride(UnaryOperator<Springing> how) {
+        return RideWords.of(RideStudy.of(with(how), AxlePlace.REAR)).stream()
+                .map(one -> Examples.WORDS.text(one.message()))
+                .toList();
+    }
+
+    /** Starting from nothing: a pair of coilovers, stops and straps hung on any example is sound and limits nothing at ride. */
+    @Test
+    void whatIsHungOnAnAxleToBeginWithIsSound() {
+        for (String file : Examples.FILES) {
+            Vehicle vehicle = Examples.vehicle(file);
+            for (Axle axle : vehicle.axles()) {
+                AxlePlace place = axle.place();
+                ShockSize size = ShockCatalogue.generic().get(2);
+                Vehicle hung = SpringingMoves.addStraps(
+                        SpringingMoves.addStops(SpringingMoves.addShocks(vehicle, place, size), place), place);
+                assertThat(VehicleCheck.hasErrors(VehicleCheck.findings(hung)))
+                        .as("%s %s", file, place)
+                        .isFalse();
+                Limits limits = new Limits(new Clearances(new AxleModel(hung, place)));
+                assertThat(limits.passedAtRide())
+                        .as("%s %s", file, place)
+                        .noneMatch(limit -> limit.kind().name().startsWith("SHOCK"));
+            }
+        }
+    }
+}
