@@ -8,6 +8,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
@@ -19,7 +20,7 @@ import org.palanca.vehicle.Vehicle;
  * The least room of every pair over bump, droop, twist and steer. It begins with few poses and goes on to more, so that there
  * is an answer at once that only gets sharper; it can be given up at any time.
  *
- * @param tight one a pair that comes near at all, the tightest against what is wanted first
+ * @param tight the pairs that come nearest, the tightest against what is wanted first
  * @param poses how many poses have been looked at
  * @param done part of all poses that were to be looked at, 0 to 1
  */
@@ -32,6 +33,9 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
 
     /** Room larger than this is not worth knowing [m]. */
     private static final double FAR = 0.3;
+
+    /** Pairs whose nearest places are told: the tightest. */
+    private static final int LISTED = 60;
 
     private static final int[] SIZES = {3, 11, 21, FINEST};
     private static final int[] STEER_SIZES = {3, 5, STEERS, STEERS};
@@ -191,10 +195,14 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
     private static ClearanceStudy of(Search search, int poses, double done) {
         List<Tight> tight = new ArrayList<>();
         Clearances clearances = search.clearances;
-        for (int i = 0; i < search.room.length; i++) {
-            if (search.pose[i] == null) {
-                continue;
-            }
+        List<Integer> tightest = IntStream.range(0, search.room.length)
+                .filter(i -> search.pose[i] != null)
+                .boxed()
+                .sorted(Comparator.comparingDouble(
+                        i -> search.room[i] - clearances.pairs().get(i).wanted()))
+                .limit(LISTED)
+                .toList();
+        for (int i : tightest) {
             clearances.model().toRide();
             clearances.moveTo(search.pose[i]);
             double room = clearances.gap(i);

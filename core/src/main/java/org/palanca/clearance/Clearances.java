@@ -1,12 +1,14 @@
 package org.palanca.clearance;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
 import org.palanca.solid.Gap;
 import org.palanca.solid.Place;
+import org.palanca.solid.Solid;
 import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Part;
 
@@ -19,6 +21,15 @@ public final class Clearances {
     private final List<Thing> things;
     private final List<Carrier> carriers = new ArrayList<>();
     private final Place[] places;
+    private final Place[] placesBefore;
+    private final double[] reach;
+
+    /** How far each carrier's things have gone since the start, at most [m]: two that were far apart need not be asked again. */
+    private final double[] gone;
+
+    /** For each pair a gap it is not under, and how far both had gone then, in one sum [m]. */
+    private final double[] knownAt;
+
     private final int[] carrierOf;
     private final List<Pair> pairs = new ArrayList<>();
     private final double[][] memories;
@@ -52,8 +63,16 @@ public final class Clearances {
             carrierOf[i] = carriers.indexOf(carrier);
         }
         places = new Place[carriers.size()];
+        placesBefore = new Place[places.length];
+        gone = new double[places.length];
+        reach = new double[places.length];
         for (int i = 0; i < places.length; i++) {
             places[i] = new Place();
+            placesBefore[i] = new Place();
+        }
+        for (int i = 0; i < things.size(); i++) {
+            Solid solid = things.get(i).solid();
+            reach[carrierOf[i]] = Math.max(reach[carrierOf[i]], solid.middle().getNorm() + solid.reach());
         }
         for (int i = 0; i < things.size(); i++) {
             for (int j = i + 1; j < things.size(); j++) {
@@ -66,6 +85,8 @@ public final class Clearances {
             }
         }
         memories = new double[pairs.size()][3];
+        knownAt = new double[pairs.size()];
+        Arrays.fill(knownAt, Double.NEGATIVE_INFINITY);
         allowance = pairs.stream()
                 .mapToDouble(pair -> rules.allowance(
                         things.get(pair.one()).kind(), things.get(pair.other()).kind()))
@@ -116,7 +137,9 @@ public final class Clearances {
 
     private void locate() {
         for (int i = 0; i < places.length; i++) {
+            placesBefore[i].set(places[i]);
             carriers.get(i).locate(model, places[i]);
+            gone[i] += places[i].moved(placesBefore[i], reach[i]);
         }
     }
 
@@ -129,6 +152,10 @@ public final class Clearances {
     public double gap(int pair, double enough) {
         Pair two = pairs.get(pair);
         double asked = enough + allowance[pair];
+        double both = gone[carrierOf[two.one()]] + gone[carrierOf[two.other()]];
+        if (knownAt[pair] - both >= asked) {
+            return enough;
+        }
         double found = gap.between(
                 things.get(two.one()).solid(),
                 places[carrierOf[two.one()]],
@@ -136,6 +163,7 @@ public final class Clearances {
                 places[carrierOf[two.other()]],
                 asked,
                 memories[pair]);
+        knownAt[pair] = gap.known() + both;
         return found - allowance[pair];
     }
 

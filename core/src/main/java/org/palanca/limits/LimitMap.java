@@ -58,19 +58,27 @@ public record LimitMap(double steer, int size, List<Limit> limits, int[] first) 
     }
 
     private static int look(
-            Limits all, WheelTravel pose, WheelTravel clear, Map<String, Integer> index, List<Limit> met) {
+            Limits all, WheelTravel pose, WheelTravel clear, Map<String, Integer> index, List<Limit> known) {
         Optional<Limit> passed = all.passed(pose);
         if (passed.isEmpty()) {
             return -1;
         }
-        boolean from = all.passed(clear).isEmpty();
-        Limit limit = from ? all.border(clear, pose).limit() : passed.get();
+        all.model().toRide();
+        Limit limit = passed.get();
+        if (all.passed(clear).isEmpty()) {
+            Optional<Limits.Border> border = all.border(clear, pose);
+            if (border.isEmpty()) {
+                return -1;
+            }
+            limit = border.get().limit();
+        }
         if (!all.model().closed()) {
             all.model().toRide();
         }
-        return index.computeIfAbsent(limit.id(), id -> {
-            met.add(limit);
-            return met.size() - 1;
+        Limit met = limit;
+        return index.computeIfAbsent(met.id(), id -> {
+            known.add(met);
+            return known.size() - 1;
         });
     }
 

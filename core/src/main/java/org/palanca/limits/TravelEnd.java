@@ -28,6 +28,9 @@ public record TravelEnd(Way way, double steer, double travel, double wanted, Opt
     /** How far past the travel of the plan is looked [m]. */
     private static final double PAST = Lengths.inches(3);
 
+    /** Less than this no tape reads [m]: 1/64 in. */
+    private static final double A_HAIR = Lengths.inches(1.0 / 64);
+
     /** Directions from ride. */
     public enum Way {
         UP(1, 1),
@@ -67,9 +70,9 @@ public record TravelEnd(Way way, double steer, double travel, double wanted, Opt
         }
     }
 
-    /** Whether the travel of the plan is reached, to a thousandth of an inch. */
+    /** Whether the travel of the plan is reached, as near as a tape can tell. */
     public boolean reached() {
-        return travel >= wanted - 2.5e-5;
+        return travel >= wanted - A_HAIR;
     }
 
     /** Looks one way. Leaves the model at ride. */
@@ -87,8 +90,9 @@ public record TravelEnd(Way way, double steer, double travel, double wanted, Opt
         for (int i = 1; i <= STEPS && border.isEmpty(); i++) {
             WheelTravel pose = way.pose(axle, farthest * i / STEPS, steer);
             if (limits.passed(pose).isPresent()) {
-                border = Optional.of(limits.border(clear, pose));
-            } else {
+                border = limits.border(clear, pose);
+            }
+            if (border.isEmpty()) {
                 clear = pose;
                 before = farthest * i / STEPS;
             }

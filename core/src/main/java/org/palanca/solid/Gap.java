@@ -14,6 +14,7 @@ public final class Gap {
     private final double[] onA = new double[3];
     private final double[] onB = new double[3];
     private double best;
+    private double known;
     private Solid one;
     private Solid other;
     private Place onePlace;
@@ -36,7 +37,12 @@ public final class Gap {
         otherPlace = secondPlace;
         memory = direction;
         best = enough;
-        look(first.root(), second.root());
+        known = lower(first.root(), second.root());
+        if (known < enough) {
+            known = Double.NEGATIVE_INFINITY;
+            look(first.root(), second.root());
+            known = Math.max(known, best);
+        }
         return best;
     }
 
@@ -59,6 +65,11 @@ public final class Gap {
         }
         innerPlace.support(node.piece, 0, 0, 1, at);
         return outer.holds(outerPlace.local(at));
+    }
+
+    /** A number that the gap asked about last is not under; where it was not worked out, more than was enough. */
+    public double known() {
+        return known;
     }
 
     /** Nearest place on the first of the two asked about last [m], vehicle frame. */
@@ -101,8 +112,12 @@ public final class Gap {
     private void pieces(Convex a, Convex b) {
         double round = a.radius() + b.radius();
         boolean alone = one.pieces() == 1 && other.pieces() == 1;
-        if (alone && apart(a, b) - round >= best) {
-            return;
+        if (alone) {
+            double parted = apart(a, b) - round;
+            if (parted >= best) {
+                known = parted;
+                return;
+            }
         }
         double distance;
         if (a.segment() && b.segment()) {

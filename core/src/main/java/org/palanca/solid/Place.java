@@ -24,6 +24,25 @@ public final class Place {
         out[2] = o[2] + r[6] * x + r[7] * y + r[8] * z;
     }
 
+    /** Takes over where another is. */
+    public void set(Place other) {
+        System.arraycopy(other.r, 0, r, 0, r.length);
+        System.arraycopy(other.o, 0, o, 0, o.length);
+    }
+
+    /** A distance that no point of the body within a reach of its frame's origin [m] has moved farther from another place. */
+    public double moved(Place from, double reach) {
+        double shift = 0;
+        for (int k = 0; k < 3; k++) {
+            shift += (o[k] - from.o[k]) * (o[k] - from.o[k]);
+        }
+        double turn = 0;
+        for (int k = 0; k < 9; k++) {
+            turn += (r[k] - from.r[k]) * (r[k] - from.r[k]);
+        }
+        return Math.sqrt(shift) + Math.sqrt(turn) * reach;
+    }
+
     /** Where a point of the body is now [m]. */
     public Vector3D at(Vector3D local) {
         double[] out = new double[3];

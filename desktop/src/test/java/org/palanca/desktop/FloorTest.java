@@ -57,45 +57,14 @@ class FloorTest extends WindowTest {
         return build().survey();
     }
 
-    private String label(String id) {
-        onFx(() -> {});
-        return lookup(id).queryAs(Label.class).getText();
-    }
-
     private Point2D mark(String name, Elevation elevation) {
         onFx(() -> {});
         return window.measure().onScreen(name, elevation);
     }
 
-    /** Presses a control wherever it has been scrolled to. */
-    private void press(String id) {
-        onFx(() -> {
-            Node node = lookup(id).query();
-            node.requestFocus();
-            node.fireEvent(new javafx.event.ActionEvent());
-        });
-    }
-
-    /** Types into a field that may have to be scrolled to. */
-    private void enter(String id, String text) {
-        onFx(() -> {
-            TextInputControl field = lookup(id).query();
-            field.requestFocus();
-            field.setText(text);
-        });
-        push(KeyCode.ENTER);
-        onFx(() -> {});
-    }
-
     private void hold(String first, String second) {
         clickOn(mark(first, Elevation.TOP));
         clickOn(mark(second, Elevation.TOP));
-    }
-
-    private void step(Step step) {
-        clickOn("#step-" + step.name().toLowerCase(Locale.ROOT));
-        onFx(() -> {});
-        assertThat(window.state().stepProperty().get()).isEqualTo(step);
     }
 
     private Optional<Reading> reading(ReadingKind kind, String from, String to) {
@@ -276,17 +245,18 @@ class FloorTest extends WindowTest {
         enter("#fit-track", "66");
         assertThat(label("#fit-headline")).doesNotContain("filler neck");
         eventually(() -> lookup("#step-axle").query().getAccessibleText().contains("not as wanted"));
+        int before = build().surroundings(AxlePlace.REAR).obstacles().size();
         enter("#obstacle-new", "spare wheel");
-        assertThat(build().surroundings(AxlePlace.REAR).obstacles()).hasSize(5);
-        enter("#obstacle-4-front", "-100");
+        assertThat(build().surroundings(AxlePlace.REAR).obstacles()).hasSize(before + 1);
+        enter("#obstacle-" + before + "-front", "-100");
         assertThat(build().surroundings(AxlePlace.REAR)
                         .obstacles()
-                        .get(4)
+                        .get(before)
                         .room()
                         .front())
                 .isCloseTo(-inches(100), within(1e-9));
-        press("#obstacle-drop-4");
-        assertThat(build().surroundings(AxlePlace.REAR).obstacles()).hasSize(4);
+        press("#obstacle-drop-" + before);
+        assertThat(build().surroundings(AxlePlace.REAR).obstacles()).hasSize(before);
         enter("#fit-slip", "1/2");
         assertThat(lookup(node -> node instanceof Label text && text.getText().contains("Order a longer slip"))
                         .queryAll())

@@ -126,6 +126,9 @@ class KeyboardTest extends WindowTest {
         assertThat(railText("#step-links")).contains("3 out of band");
         assertThat(railText("#step-make")).contains("held by Links");
         push(KeyCode.CONTROL, KeyCode.DIGIT9);
+        assertThat(window.state().stepProperty().get()).isEqualTo(Step.CYCLE);
+        push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.DIGIT4);
+        assertThat(window.state().stepProperty().get()).isEqualTo(Step.MAKE);
         clickOn("#make-revision");
         assertThat(window.document().vehicle().revision()).isEqualTo(2);
         assertThat(lookup("#make-revision").queryAs(Button.class).getText()).contains("now 2");

@@ -6,9 +6,11 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
+import javafx.event.ActionEvent;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -24,6 +26,7 @@ import org.palanca.desktop.app.FileAsker;
 import org.palanca.desktop.app.MainWindow;
 import org.palanca.desktop.control.FractionText;
 import org.palanca.desktop.document.Settings;
+import org.palanca.desktop.steps.Step;
 import org.palanca.desktop.theme.Fonts;
 import org.palanca.drawing.Elevation;
 import org.testfx.api.FxRobot;
@@ -145,5 +148,36 @@ abstract class WindowTest extends FxRobot {
             Files.copy(in, to);
         }
         assertThat(to).exists();
+    }
+
+    protected String label(String id) {
+        onFx(() -> {});
+        return lookup(id).queryAs(Label.class).getText();
+    }
+
+    /** Presses a control wherever it has been scrolled to. */
+    protected void press(String id) {
+        onFx(() -> {
+            Node node = lookup(id).query();
+            node.requestFocus();
+            node.fireEvent(new ActionEvent());
+        });
+    }
+
+    /** Types into a field that may have to be scrolled to. */
+    protected void enter(String id, String text) {
+        onFx(() -> {
+            TextInputControl field = lookup(id).query();
+            field.requestFocus();
+            field.setText(text);
+        });
+        push(KeyCode.ENTER);
+        onFx(() -> {});
+    }
+
+    protected void step(Step step) {
+        clickOn("#step-" + step.name().toLowerCase(Locale.ROOT));
+        onFx(() -> {});
+        assertThat(window.state().stepProperty().get()).isEqualTo(step);
     }
 }

@@ -44,7 +44,7 @@ public final class ClearanceTiming {
 
     private static final int AGAIN = 12;
 
-    private final Vehicle vehicle = Vehicles.example("marram.palanca.json");
+    private final Vehicle vehicle = Vehicles.example("plover.palanca.json");
     private final Random random = new Random(3);
     private final List<Box> boxes = new ArrayList<>();
     private final List<Thing> things = new ArrayList<>();
@@ -60,7 +60,7 @@ public final class ClearanceTiming {
     private ClearanceTiming() {
         AxleModel model = new AxleModel(vehicle, AxlePlace.FRONT);
         int[] bodies = {
-            model.bodyIndex("axle").orElseThrow(),
+            model.bodyIndex("rack").orElseThrow(),
             model.bodyIndex("knuckle left").orElseThrow(),
             model.bodyIndex("knuckle right").orElseThrow()
         };

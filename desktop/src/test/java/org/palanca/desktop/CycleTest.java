@@ -1,0 +1,310 @@
+package org.palanca.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.palanca.units.Lengths.inches;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.Slider;
+import javafx.scene.input.KeyCode;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.palanca.desktop.steps.Step;
+import org.palanca.ride.RideStudy;
+import org.palanca.springing.Coils;
+import org.palanca.springing.Springing;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Driveline;
+import org.palanca.vehicle.Part;
+import org.palanca.vehicle.Vehicle;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The steps that cycle the axle, driven in the window on the demo vehicle: its conflict found and solved, then its springs. */
+class CycleTest extends WindowTest {
+    private Vehicle vehicle() {
+        return window.document().vehicle();
+    }
+
+    private Axle rear() {
+        return vehicle().axle(AxlePlace.REAR).orElseThrow();
+    }
+
+    private Springing springing() {
+        return rear().springing();
+    }
+
+    private Part part(String name) {
+        return vehicle().build().surroundings(AxlePlace.REAR).part(name).orElseThrow();
+    }
+
+    private boolean shown(String id) {
+        return lookup(id).tryQuery().isPresent();
+    }
+
+    private String text(String id) {
+        onFx(() -> {});
+        return lookup(id).queryAs(Labeled.class).getText();
+    }
+
+    /** Everything that is said in the column beside the pane. */
+    private String side() {
+        List<String> all = new ArrayList<>();
+        onFx(() -> stage.getScene()
+                .getRoot()
+                .lookupAll(".floor-side")
+                .forEach(column -> column.lookupAll(".label").forEach(label -> all.add(((Labeled) label).getText()))));
+        return String.join("\n", all);
+    }
+
+    /** The builder's whole loop: what stops it, what would help, do it, look again, until the travel is there. */
+    @Test
+    void theDemosConflictIsFoundAndSolved() {
+        step(Step.CYCLE);
+        eventually(() -> shown("#cycle-try-0"));
+        assertThat(label("#cycle-headline"))
+                .isEqualTo(
+                        "Up travel is 4 5/8 in of 5 1/2 in wanted: the tank guard meets the bracket of upper axle left.");
+        assertThat(side()).contains("Moving the tank guard 3/4 in up gives 5 7/16 in");
+        eventually(() -> shown("#cycle-progress") && text("#cycle-progress").contains("Press one"));
+        assertThat(text("#cycle-tight-0")).contains("tank guard").contains("bracket of upper axle");
+        int guard = -1;
+        for (int i = 0; i < 4; i++) {
+            Node attempt = lookup("#cycle-try-" + i).query();
+            if (attempt.getAccessibleText().contains("tank guard 3/4 in up")) {
+                guard = i;
+            }
+        }
+        double before = ((Part.BoxForm) part("tank guard").form()).box().bottom();
+        press("#cycle-try-" + guard);
+        assertThat(((Part.BoxForm) part("tank guard").form()).box().bottom())
+                .isCloseTo(before + inches(0.75), within(1e-9));
+        eventually(() -> shown("#cycle-headline") && label("#cycle-headline").contains("Up travel is 5 7/16 in"));
+        eventually(() -> shown("#cycle-try-0"));
+        press("#cycle-try-0");
+        eventually(() -> shown("#cycle-headline") && !label("#cycle-headline").contains("Up travel is 5 7/16"));
+        eventually(() -> !lookup("#cycle-headline").query().getStyleClass().contains("limit")
+                && !label("#cycle-headline").contains("Cycling"));
+        push(KeyCode.CONTROL, KeyCode.Z);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(((Part.BoxForm) part("tank guard").form()).box().bottom()).isEqualTo(before);
+    }
+
+    /** One wheel on its stop, the other hanging, is one key away from anywhere; the tight places go to their poses. */
+    @Test
+    void theWorstPosesAreOneKeyAway() {
+        step(Step.CYCLE);
+        eventually(() -> shown("#cycle-left-up"));
+        onFx(() -> window.state().stepProperty().set(Step.CYCLE));
+        push(KeyCode.ALT, KeyCode.DIGIT3);
+        assertThat(window.state().poseProperty().get().left()).isCloseTo(inches(4.64), within(inches(0.05)));
+        assertThat(window.state().poseProperty().get().right()).isCloseTo(-inches(6.5), within(inches(0.05)));
+        press("#cycle-right-up");
+        assertThat(window.state().poseProperty().get().left()).isNegative();
+        eventually(() -> shown("#cycle-tight-0"));
+        press("#cycle-tight-0");
+        assertThat(window.state().poseProperty().get().left()).isPositive();
+        press("#cycle-ride");
+        assertThat(window.state().poseProperty().get().left()).isZero();
+    }
+
+    @Test
+    void theCheckSheetIsPrintedWithBlanks() throws Exception {
+        step(Step.CYCLE);
+        nextAnswer = folder.resolve("cycle.pdf");
+        press("#cycle-sheet");
+        try (var document = Loader.loadPDF(nextAnswer.toFile())) {
+            String text = new PDFTextStripper().getText(document);
+            assertThat(text).contains("Cycle the axle").contains("left on its stop, right hanging");
+        }
+    }
+
+    /** A part is added, measured, put on the axle, imported from a file; a file in the wrong unit is noticed. */
+    @Test
+    void partsAreDescribedAndImported() throws Exception {
+        step(Step.CYCLE);
+        enter("#part-name", "skid plate");
+        press("#part-add-box");
+        int index = vehicle().build().surroundings(AxlePlace.REAR).parts().size() - 1;
+        enter("#part-" + index + "-bottom", "12 1/2");
+        assertThat(((Part.BoxForm) part("skid plate").form()).box().bottom()).isCloseTo(inches(12.5), within(1e-9));
+        onFx(() -> lookup("#part-body-" + index).<ComboBox<String>>query().setValue("axle"));
+        assertThat(part("skid plate").body()).isEqualTo("axle");
+        nextAnswer = folder.resolve("lump.stl");
+        Files.writeString(nextAnswer, "solid x\nvertex 0 0 0\nvertex 3 0 0\nvertex 0 3 0\nendsolid\n");
+        enter("#part-name", "lump");
+        onFx(() -> lookup("#part-unit")
+                .<ComboBox<Object>>query()
+                .getSelectionModel()
+                .select(2));
+        press("#part-import");
+        assertThat(part("lump").form()).isInstanceOf(Part.MeshForm.class);
+        assertThat(trouble()).contains("does not close");
+        nextAnswer = folder.resolve("far.stl");
+        Files.writeString(nextAnswer, "solid x\nvertex 0 0 0\nvertex 3000 0 0\nvertex 0 300 0\nendsolid\n");
+        press("#part-import");
+        assertThat(trouble()).contains("if its unit is metres: no part is. In millimetres");
+        nextAnswer = folder.resolve("broken.obj");
+        Files.writeString(nextAnswer, "f 1 2 3\n");
+        int parts = vehicle().build().surroundings(AxlePlace.REAR).parts().size();
+        press("#part-import");
+        assertThat(trouble()).contains("broken.obj");
+        assertThat(vehicle().build().surroundings(AxlePlace.REAR).parts()).hasSize(parts);
+        enter("#rule-paint", "-1");
+        assertThat(trouble()).contains("must not be less than 0");
+        enter("#rule-paint", "0.1 mm");
+        assertThat(vehicle().build().rules().paint()).isCloseTo(0.0001, within(1e-9));
+    }
+
+    /** Springs put wrong are said, set to the weight, suggested anew; the mount goes where the split is. */
+    @Test
+    void springsAreSetToTheWeight() {
+        step(Step.SHOCKS);
+        assertThat(label("#shocks-headline")).startsWith("Shaft is left at both ends");
+        enter("#spring-preload", "3");
+        assertThat(label("#shocks-headline")).contains("it will stand high");
+        press("#ride-set");
+        assertThat(label("#shocks-headline")).startsWith("Shaft is left at both ends");
+        enter("#wanted-frequency", "1.6");
+        press("#spring-suggest");
+        RideStudy study = RideStudy.of(vehicle(), AxlePlace.REAR);
+        assertThat(study.frequency()).isCloseTo(1.6, within(0.12));
+        assertThat(study.ride().left()).isCloseTo(study.wanted(1), within(1.0));
+        assertThat(((Coils) springing().shocks().get(0).spring().orElseThrow()).coils())
+                .hasSize(2);
+        enter("#wanted-split", "40");
+        press("#split-set");
+        assertThat(RideStudy.of(vehicle(), AxlePlace.REAR).shocks().get(0).upShare())
+                .isCloseTo(0.4, within(1e-6));
+        assertThat(label("#shocks-headline")).contains("at full bump");
+        press("#spring-air");
+        assertThat(side()).contains("exponent 1.30");
+        enter("#strap-length", "8");
+        press("#strap-set");
+        assertThat(springing().straps().get(0).length()).isGreaterThan(inches(8));
+    }
+
+    /** Corner weights come from four scales that stream; ride height is set from them. */
+    @Test
+    void weightsComeFromTheScales() {
+        step(Step.SHOCKS);
+        press("#scale-try");
+        eventually(() -> shown("#scale-take")
+                && lookup("#scale-take").query().isVisible()
+                && text("#scale-shows").chars().filter(c -> c == '·').count() == 3
+                && !text("#scale-shows").contains("–"));
+        for (int i = 0; i < 40 && vehicle().build().weights().isEmpty(); i++) {
+            press("#scale-take");
+            WaitForAsyncUtils.sleep(100, TimeUnit.MILLISECONDS);
+        }
+        assertThat(vehicle().build().weights().get(AxlePlace.REAR).left())
+                .isGreaterThan(vehicle().build().weights().get(AxlePlace.REAR).right());
+        press("#ride-set");
+        RideStudy study = RideStudy.of(vehicle(), AxlePlace.REAR);
+        assertThat(study.ride().left() + study.ride().right())
+                .isCloseTo(study.wanted(1) + study.wanted(-1), within(1.0));
+    }
+
+    @Test
+    void aCatalogueGoesOutAndComesIn() throws Exception {
+        step(Step.SHOCKS);
+        nextAnswer = folder.resolve("shocks.csv");
+        press("#shock-csv-out");
+        String table = Files.readString(nextAnswer);
+        assertThat(table).startsWith("model,collapsed_mm").contains("12 in coilover, 2.5 in body");
+        Files.writeString(nextAnswer, "model,collapsed_in,extended_in,body_in\nour own,18,32.5,2.5\n");
+        press("#shock-csv-in");
+        onFx(() -> lookup("#shock-model").<ComboBox<String>>query().setValue("our own"));
+        assertThat(springing().shocks().get(1).size().orElseThrow().extended()).isCloseTo(inches(32.5), within(1e-9));
+        Files.writeString(nextAnswer, "model,collapsed_in,extended_in,body_in\nour own,18,12,2.5\n");
+        press("#shock-csv-in");
+        assertThat(trouble()).contains("it has no stroke");
+    }
+
+    /** An axle without shocks gets a pair, stops and straps, and stands on them. */
+    @Test
+    void shocksAreHungOnAnAxleThatHasNone() throws Exception {
+        Path lark = folder.resolve("lark.palanca.json");
+        copyExample("lark.palanca.json", lark);
+        onFx(() -> window.files().open(lark));
+        step(Step.SHOCKS);
+        assertThat(label("#shocks-headline")).startsWith("No shocks yet");
+        press("#shock-add");
+        press("#stop-add");
+        press("#strap-add");
+        press("#spring-suggest");
+        assertThat(springing().stops()).hasSize(2);
+        assertThat(springing().straps()).hasSize(2);
+        RideStudy study = RideStudy.of(vehicle(), AxlePlace.REAR);
+        assertThat(study.ride().left()).isCloseTo(study.wanted(1), within(1.0));
+    }
+
+    @Test
+    void thePinionIsTurnedAsItsSchoolWants() {
+        step(Step.SHAFT);
+        assertThat(label("#shaft-headline")).contains("Turns unevenly");
+        press("#shaft-turn");
+        assertThat(rear().pinion()).isCloseTo(Math.toRadians(3), within(1e-6));
+        assertThat(label("#shaft-headline")).startsWith("No joint binds");
+        onFx(() -> lookup("#shaft-joints")
+                .<ComboBox<Driveline.Joints>>query()
+                .setValue(Driveline.Joints.DOUBLE_AT_GEARBOX));
+        assertThat(side()).contains("double joint at the gearbox the school is pointing at it");
+        enter("#shaft-limit", "6");
+        assertThat(label("#shaft-headline")).contains("A joint binds");
+        push(KeyCode.F6);
+        assertThat(window.state().axleProperty().get()).isEqualTo(AxlePlace.FRONT);
+        assertThat(label("#shaft-headline")).contains("Nothing known yet of the shaft");
+    }
+
+    /** A slope is dragged by keys and a rock put under a wheel: loads, results and tip angles follow. */
+    @Test
+    void theVehicleStandsOnASlope() {
+        step(Step.SLOPE);
+        assertThat(label("#slope-headline")).contains("0.0° nose uphill");
+        String level = side();
+        onFx(() -> lookup("#slope-climb").query().requestFocus());
+        for (int i = 0; i < 10; i++) {
+            push(KeyCode.RIGHT);
+        }
+        assertThat(lookup("#slope-climb").queryAs(Slider.class).getValue()).isCloseTo(10, within(1e-9));
+        assertThat(label("#slope-headline")).contains("10.0° nose uphill");
+        assertThat(side()).isNotEqualTo(level).contains("F h / L =").contains("Anti-squat");
+        enter("#slope-rock-rear-left", "8");
+        assertThat(side()).contains("leans");
+        eventually(() -> side().contains("it tips at"));
+        press("#slope-level");
+        assertThat(label("#slope-headline")).contains("0.0° nose uphill");
+    }
+
+    /** Every example goes through the four steps, both axles. */
+    @Test
+    void everyExampleCanBeCycled() throws Exception {
+        for (String file : List.of("lark", "gorse", "plover", "wain", "marram")) {
+            Path copy = folder.resolve(file + ".palanca.json");
+            copyExample(file + ".palanca.json", copy);
+            onFx(() -> window.files().open(copy));
+            for (int i = 0; i < 2; i++) {
+                for (Step step : List.of(Step.CYCLE, Step.SHOCKS, Step.SHAFT, Step.SLOPE)) {
+                    onFx(() -> window.state().stepProperty().set(step));
+                    assertThat(Optional.ofNullable(trouble()))
+                            .as("%s %s", file, step)
+                            .isPresent();
+                    assertThat(side()).as("%s %s", file, step).isNotBlank();
+                }
+                push(KeyCode.F6);
+            }
+        }
+        assertThat(lookup("#step-make").queryAs(Button.class)).isNotNull();
+    }
+}
