@@ -343,4 +343,48 @@ class MainTest {
         assertThat(out).contains("A simulated angle instrument streams at port");
         assertThat(run("instrument", "angle", "--port", "70000")).isEqualTo(ExitCodes.USAGE);
     }
+
+    @Test
+    void cycleNamesWhatEndsTheTravelAndWhatHelps() throws IOException {
+        Path sheet = folder.resolve("cycle.pdf");
+        assertThat(run("cycle", tarn, "--axle", "rear", "--sheet", sheet)).isEqualTo(ExitCodes.OK);
+        assertThat(out)
+                .contains(
+                        "! Up travel is 4 5/8 in of 5 1/2 in wanted: the tank guard meets the bracket of upper axle left.")
+                .contains("moving the tank guard 3/4 in up gives 5 7/16 in")
+                .contains("! The tank guard goes 13/16 in into the bracket of upper axle")
+                .contains(sheet.toString());
+        assertThat(Files.size(sheet)).isGreaterThan(5_000);
+    }
+
+    @Test
+    void rideTellsShocksSpringsAndShafts() {
+        assertThat(run("ride", tarn)).isEqualTo(ExitCodes.OK);
+        assertThat(out)
+                .contains("of shaft left at full bump", "Wheel rate at ride", "Hz")
+                .contains("! Turns unevenly", "school is parallel to the gearbox’s shaft: 3.0°");
+        assertThat(run("ride", tarn, "--units", "mm")).isEqualTo(ExitCodes.OK);
+        assertThat(out).contains("N/mm", "N·m/°").doesNotContain("lbf");
+    }
+
+    @Test
+    void slopeTellsLoadsResultsAndTipAngles() {
+        assertThat(run("slope", tarn, "--climb", "10", "--across", "15", "--rock", "rear-left=8", "--tip"))
+                .isEqualTo(ExitCodes.OK);
+        assertThat(out).contains("Front ", "F h / L =", "it tips at", "Anti-squat");
+        assertThat(run("slope", tarn, "--across", "70")).isEqualTo(ExitCodes.DOES_NOT_CLOSE);
+        assertThat(out).contains("No pose holds here");
+        assertThat(run("slope", tarn, "--rock", "middle=3")).isEqualTo(ExitCodes.USAGE);
+        assertThat(err).contains("“middle=3” names no wheel and height");
+        assertThat(run("slope", tarn, "--climb", "88")).isEqualTo(ExitCodes.USAGE);
+    }
+
+    @Test
+    void simulatedScalesServeForAWhile() {
+        assertThat(run("instrument", "scales", "--port", "0", "--seconds", "1", "--shows", "2380"))
+                .isEqualTo(ExitCodes.OK);
+        assertThat(out).contains("A simulated scales instrument streams");
+        assertThat(run("instrument", "anvil", "--port", "0")).isEqualTo(ExitCodes.USAGE);
+        assertThat(err).contains("There is no simulated “anvil”");
+    }
 }

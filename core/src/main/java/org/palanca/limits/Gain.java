@@ -37,10 +37,13 @@ import org.palanca.words.Message;
  * @param after the vehicle with it
  * @param end how far the axle goes then, and what ends it
  * @param gained travel more than before [m]
+ * @param size how large the change is [m, or rad where something is turned]
  */
-public record Gain(Message what, Vehicle after, TravelEnd end, double gained) {
+public record Gain(Message what, Vehicle after, TravelEnd end, double gained, double size) {
     /** Gains smaller than this are not worth a weld [m]. */
     private static final double LEAST = Lengths.inches(1.0 / 16);
+
+    private static final double ALIKE = Lengths.inches(1.0 / 32);
 
     private static final int MOST = 4;
 
@@ -69,14 +72,14 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained) {
     }
 
     /** A change to try. */
-    private record Idea(Message what, Vehicle after) {}
+    private record Idea(Message what, double size, Vehicle after) {}
 
     /**
      * Tries what might move an end of the travel out.
      *
      * @param end where it ends now
      * @param goOn asked before each try; answering false gives back what was found so far
-     * @return the best first
+     * @return the best first, of those alike the smallest change; none that takes away elsewhere what the plan wants
      */
     public static List<Gain> of(Vehicle vehicle, AxlePlace place, TravelEnd end, BooleanSupplier goOn) {
         if (end.border().isEmpty()) {
@@ -90,8 +93,26 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained) {
             }
             tried(idea, place, end, before.passedAtRide().size()).ifPresent(gains::add);
         }
-        gains.sort(Comparator.comparingDouble(gain -> -gain.gained()));
-        return List.copyOf(gains.subList(0, Math.min(MOST, gains.size())));
+        // Gains that a tape can't tell apart count as alike: the smaller change is the better one.
+        gains.sort(Comparator.<Gain>comparingLong(gain -> -Math.round(gain.gained() / ALIKE))
+                .thenComparingDouble(Gain::size));
+        List<TravelEnd> others = TravelEnd.all(before);
+        List<Gain> best = new ArrayList<>();
+        for (Gain gain : gains) {
+            if (best.size() < MOST && goOn.getAsBoolean() && harmless(gain, place, end, others)) {
+                best.add(gain);
+            }
+        }
+        return List.copyOf(best);
+    }
+
+    /** Whether every other way that reached the plan's travel still does. */
+    private static boolean harmless(Gain gain, AxlePlace place, TravelEnd end, List<TravelEnd> others) {
+        Limits after = limits(gain.after(), place);
+        return others.stream()
+                .filter(other -> other.way() != end.way() && other.reached())
+                .allMatch(
+                        other -> TravelEnd.of(after, other.way(), other.steer()).reached());
     }
 
     private static Limits limits(Vehicle vehicle, AxlePlace place) {
@@ -108,7 +129,9 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained) {
         }
         TravelEnd then = TravelEnd.of(limits, end.way(), end.steer());
         double gained = then.travel() - end.travel();
-        return gained < LEAST ? Optional.empty() : Optional.of(new Gain(idea.what(), idea.after(), then, gained));
+        return gained < LEAST
+                ? Optional.empty()
+                : Optional.of(new Gain(idea.what(), idea.after(), then, gained, idea.size()));
     }
 
     /** What a builder would try against a limit. */
@@ -231,11 +254,12 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained) {
         }
 
         private void idea(Message name, double by, Way way, Vehicle after) {
-            ideas.add(new Idea(Message.of("gain.move", name, Message.length(by), way.word()), after));
+            ideas.add(new Idea(Message.of("gain.move", name, Message.length(by), way.word()), by, after));
         }
 
         private void springing(String key, String name, double by, Springing after) {
-            ideas.add(new Idea(Message.of(key, name, Message.length(by)), vehicle.withAxle(axle.withSpringing(after))));
+            ideas.add(new Idea(
+                    Message.of(key, name, Message.length(by)), by, vehicle.withAxle(axle.withSpringing(after))));
         }
 
         /** Both sides alike: what ends the travel on one side does on the other too. */
@@ -286,11 +310,13 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained) {
                     double pinion = axle.pinion() + Math.toRadians(degrees);
                     ideas.add(new Idea(
                             Message.of("gain.pinion", Message.angle(pinion)),
+                            Math.abs(Math.toRadians(degrees)),
                             PinionAdvice.turned(vehicle, place, pinion)));
                 }
                 if (line.joints() == Driveline.Joints.TWO) {
                     ideas.add(new Idea(
                             Message.of("gain.double_joint"),
+                            1,
                             vehicle.withBuild(build.with(
                                     place,
                                     around.withDriveline(line.withJoints(Driveline.Joints.DOUBLE_AT_GEARBOX))))));
@@ -303,6 +329,7 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained) {
                 for (double by : LONGER) {
                     ideas.add(new Idea(
                             Message.of("gain.slip", Message.length(by)),
+                            by,
                             vehicle.withBuild(
                                     build.with(place, around.withDriveline(line.withSlip(line.slip() + by))))));
                 }
@@ -314,6 +341,7 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained) {
             double more = rules.joint() + Math.toRadians(5);
             ideas.add(new Idea(
                     Message.of("gain.joint", mount, Message.angle(more)),
+                    more,
                     vehicle.withBuild(build.withRules(new ClearanceRules(
                             rules.worst(),
                             rules.fixed(),

@@ -7,7 +7,11 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
  * with a memory of its own; one a thread.
  */
 public final class Gap {
+    /** How far past touching two solids are drawn apart to find where they touch [m]. */
+    private static final double CLEAR = 1e-5;
+
     private final Gjk gjk = new Gjk();
+    private final Place drawnOut = new Place();
     private final double[] axis = new double[3];
     private final double[] ca = new double[3];
     private final double[] cb = new double[3];
@@ -171,12 +175,24 @@ public final class Gap {
         double gap = -out.getNorm() - round;
         if (gap < best) {
             best = gap;
-            Vector3D way = out.getNorm() > 1e-12 ? out.normalize() : Vector3D.PLUS_K;
-            onePlace.support(a, -way.getX(), -way.getY(), -way.getZ(), onA);
-            otherPlace.support(b, way.getX(), way.getY(), way.getZ(), onB);
+            touching(a, b, out);
         }
         for (int k = 0; k < 3; k++) {
             memory[k] = 0;
+        }
+    }
+
+    /** Drawn out by the shortest way the two just touch: there lie the places that are deepest in one another. */
+    private void touching(Convex a, Convex b, Vector3D out) {
+        Vector3D shift = out.add(out.getNorm() > 1e-12 ? CLEAR : 0, out.getNorm() > 1e-12 ? out.normalize() : out);
+        drawnOut.set(onePlace);
+        drawnOut.shift(shift);
+        double[] way = shift.toArray();
+        gjk.distance(a, drawnOut, b, otherPlace, way);
+        double[] from = shift.toArray();
+        for (int k = 0; k < 3; k++) {
+            onA[k] = gjk.onA()[k] - from[k];
+            onB[k] = gjk.onB()[k];
         }
     }
 

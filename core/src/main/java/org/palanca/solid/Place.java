@@ -30,6 +30,13 @@ public final class Place {
         System.arraycopy(other.o, 0, o, 0, o.length);
     }
 
+    /** Moves it without turning [m]. */
+    void shift(Vector3D by) {
+        o[0] += by.getX();
+        o[1] += by.getY();
+        o[2] += by.getZ();
+    }
+
     /** A distance that no point of the body within a reach of its frame's origin [m] has moved farther from another place. */
     public double moved(Place from, double reach) {
         double shift = 0;

@@ -103,7 +103,14 @@ class LimitsTest {
             assertThat(gain.gained()).isCloseTo(afresh.travel() - up.travel(), within(1e-9));
         }
         assertThat(gains).anyMatch(gain -> Examples.WORDS.text(gain.what()).equals("moving the tank guard 3/4 in up"));
-        assertThat(gains.get(0).end().reached()).isTrue();
+        // What is raised takes nothing away elsewhere; a second, smaller step reaches the plan.
+        Vehicle raised = gains.get(0).after();
+        assertThat(TravelEnd.all(raised, AxlePlace.REAR))
+                .filteredOn(end -> end.way() != TravelEnd.Way.UP)
+                .allMatch(TravelEnd::reached);
+        List<Gain> second = Gain.of(raised, AxlePlace.REAR, end(raised, TravelEnd.Way.UP), () -> true);
+        assertThat(second.get(0).end().reached()).isTrue();
+        assertThat(second.get(0).size()).as("of those alike the smallest").isCloseTo(inches(0.375), within(1e-9));
         assertThat(Gain.of(tarn, AxlePlace.REAR, up, () -> false)).isEmpty();
     }
 

@@ -238,6 +238,9 @@ class GapTest {
             if (expected > 1e-4) {
                 deep++;
                 assertThat(found).as("pair %d", i).isCloseTo(-expected, within(1e-6));
+                assertThat(Vector3D.distance(gap.onFirst(), gap.onSecond()))
+                        .as("the deepest places of pair %d", i)
+                        .isCloseTo(expected, within(1e-4));
             } else if (expected < -1e-4) {
                 assertThat(found).as("pair %d", i).isPositive();
             }

@@ -160,6 +160,16 @@ class CycleTest extends WindowTest {
         press("#part-import");
         assertThat(trouble()).contains("broken.obj");
         assertThat(vehicle().build().surroundings(AxlePlace.REAR).parts()).hasSize(parts);
+        enter("#part-name", "brake line");
+        press("#part-add-tube");
+        int line = vehicle().build().surroundings(AxlePlace.REAR).parts().size() - 1;
+        enter("#part-" + line + "-points", "-100, 10, 30; -106, 10, 30; -106, 16, 30");
+        assertThat(((Part.TubeForm) part("brake line").form()).points()).hasSize(3);
+        enter("#part-" + line + "-bend", "8");
+        enter("#part-" + line + "-points", "-100, 10, 30; -105, 10, 30; -105, 16, 30");
+        assertThat(trouble()).contains("“brake line” can’t bend at point 2: 90.0° with a radius of 8 in");
+        enter("#part-" + line + "-points", "-100, 10");
+        assertThat(trouble()).contains("is no point");
         enter("#rule-paint", "-1");
         assertThat(trouble()).contains("must not be less than 0");
         enter("#rule-paint", "0.1 mm");

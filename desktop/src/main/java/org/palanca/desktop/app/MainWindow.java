@@ -681,6 +681,11 @@ public final class MainWindow {
         return measure;
     }
 
+    /** Goes to the tightest place found so far, as pressing it does. */
+    void tightest() {
+        cycle.goToTightest();
+    }
+
     /** The pane for slopes, for what is set up before it. */
     public SlopePane slope() {
         return slope;

@@ -28,6 +28,9 @@ final class Pictures {
     /** Long enough for the search beside the drawing to answer. */
     private static final Duration SETTLE = Duration.millis(1600);
 
+    /** Pauses in which the clearances are worked out. */
+    private static final int WORK = 5;
+
     private final MainWindow window;
     private final Stage stage;
     private final Deque<Runnable> steps = new ArrayDeque<>();
@@ -63,8 +66,17 @@ final class Pictures {
         view(folder, "axle", () -> state.stepProperty().set(Step.AXLE));
         view(folder, "housing", () -> state.stepProperty().set(Step.HOUSING));
         view(folder, "place", () -> state.stepProperty().set(Step.PLACE));
-        view(folder, "cycle", () -> state.stepProperty().set(Step.CYCLE));
-        view(folder, "shocks", () -> state.stepProperty().set(Step.SHOCKS));
+        steps.add(() -> state.stepProperty().set(Step.CYCLE));
+        for (int i = 0; i < WORK; i++) {
+            steps.add(() -> {
+                // What runs beside the window comes to its end.
+            });
+        }
+        view(folder, "cycle", window::tightest);
+        view(folder, "shocks", () -> {
+            state.poseProperty().set(WheelTravel.RIDE);
+            state.stepProperty().set(Step.SHOCKS);
+        });
         view(folder, "slope", () -> {
             state.stepProperty().set(Step.SLOPE);
             window.slope().tilt(Math.toRadians(12), Math.toRadians(-18));

@@ -129,7 +129,8 @@ final class CycleBoard extends FloorBoard {
             scribe.shapes(board, elevation, AxleDrawing.axle(ride, elevation), true);
         }
         scribe.shapes(board, elevation, AxleDrawing.axle(model, elevation), false);
-        marked.ifPresent(tight -> mark(scribe, board, elevation, tight));
+        // The places are those of its pose: at another they would mark nothing.
+        marked.filter(tight -> tight.pose().equals(pose)).ifPresent(tight -> mark(scribe, board, elevation, tight));
     }
 
     /** A ring round the place, a stroke from the one to the other, and the room left. */

@@ -1,9 +1,11 @@
 package org.palanca.desktop.cycle;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import javafx.geometry.VPos;
@@ -141,10 +143,6 @@ public final class CyclePane extends FloorPane {
 
     private void heard(ClearanceStudy found) {
         study = Optional.of(found);
-        if (marked.isEmpty()) {
-            marked = found.tight().stream().filter(tight -> !tight.atRide()).findFirst();
-            board.mark(marked);
-        }
         showSide();
     }
 
@@ -160,6 +158,19 @@ public final class CyclePane extends FloorPane {
         if (number < all.size()) {
             state().poseProperty().set(all.get(number).pose());
         }
+    }
+
+    /** Goes to the tightest place found so far. */
+    public void goToTightest() {
+        study.flatMap(found ->
+                        found.tight().stream().filter(one -> !one.atRide()).findFirst())
+                .ifPresent(this::goTo);
+    }
+
+    private void goTo(ClearanceStudy.Tight tight) {
+        marked = Optional.of(tight);
+        board.mark(marked);
+        state().poseProperty().set(tight.pose());
     }
 
     private List<WorstPose> worst() {
@@ -251,8 +262,10 @@ public final class CyclePane extends FloorPane {
             all.add(Labels.of(w.text("cycle.looking"), "second"));
             return all;
         }
-        Stream<ClearanceStudy.Tight> list =
-                study.get().tight().stream().filter(one -> !one.atRide()).limit(LISTED);
+        Set<String> seen = new HashSet<>();
+        Stream<ClearanceStudy.Tight> list = study.get().tight().stream()
+                .filter(one -> !one.atRide() && seen.add(sideless(one)))
+                .limit(LISTED);
         int number = 0;
         for (ClearanceStudy.Tight one : list.toList()) {
             Button go = new Button(w.text(CycleWords.tight(one)));
@@ -264,11 +277,7 @@ public final class CyclePane extends FloorPane {
                 go.getStyleClass().add("side-link-limit");
             }
             go.setMinHeight(USE_PREF_SIZE);
-            go.setOnAction(event -> {
-                marked = Optional.of(one);
-                board.mark(marked);
-                state().poseProperty().set(one.pose());
-            });
+            go.setOnAction(event -> goTo(one));
             all.add(go);
             number++;
         }
@@ -285,6 +294,12 @@ public final class CyclePane extends FloorPane {
             all.add(Labels.button("cycle-stop", w.text("cycle.stop"), work::stop));
         }
         return all;
+    }
+
+    /** Left and right of a mirrored pair count as one where they come as near. */
+    private static String sideless(ClearanceStudy.Tight tight) {
+        String both = tight.one().id() + "|" + tight.other().id();
+        return both.replace("left", "").replace("right", "") + Math.round(tight.room() * 1000);
     }
 
     /** Stops what runs beside the window. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.BiFunction;
+import java.util.stream.DoubleStream;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -22,13 +23,16 @@ import org.palanca.desktop.floor.BoxFields;
 import org.palanca.io.shapes.ShapeFile;
 import org.palanca.result.AxleModel;
 import org.palanca.survey.Box;
+import org.palanca.units.LengthStyle;
 import org.palanca.units.Lengths;
+import org.palanca.units.MeasureFormatException;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Surroundings;
+import org.palanca.vehicle.check.PartCheck;
 import org.palanca.words.Words;
 
 /** The things that may be touched, as the user describes them: measured by hand or imported, and how much room they want. */
@@ -217,7 +221,65 @@ public final class PartsForm {
             radius.setId("part-" + index(part) + "-across");
             radius.show(2 * tube.radius());
             row.getChildren().add(Labels.over(w.text("cycle.across"), radius, Quantity.LENGTH, pane::wordsNow));
+            route(part, tube, w, row);
         }
+    }
+
+    /** The points a tube runs through, as one line of text, and how tightly it may be bent there. */
+    private void route(Part part, Part.TubeForm tube, Words w, FlowPane row) {
+        LengthStyle style = w.units().length();
+        TextField points = new TextField(String.join(
+                "; ",
+                tube.points().stream()
+                        .map(at -> String.join(
+                                ", ",
+                                DoubleStream.of(at.toArray())
+                                        .mapToObj(value -> Lengths.format(value, style))
+                                        .toList()))
+                        .toList()));
+        points.setId("part-" + index(part) + "-points");
+        points.setPrefColumnCount(30);
+        points.setOnAction(event -> reroute(part, tube, points.getText(), style));
+        row.getChildren().add(Labels.over(w.text("cycle.points"), points));
+        MeasureField bend = new MeasureField(
+                Quantity.LENGTH,
+                pane::wordsNow,
+                value -> replace(
+                        part.withForm(new Part.TubeForm(tube.points(), tube.radius(), OptionalDouble.of(value)))),
+                pane::say);
+        bend.setId("part-" + index(part) + "-bend");
+        bend.setOnCleared(
+                () -> replace(part.withForm(new Part.TubeForm(tube.points(), tube.radius(), OptionalDouble.empty()))));
+        if (tube.bend().isPresent()) {
+            bend.show(tube.bend().getAsDouble());
+        } else {
+            bend.showNone(w.text("cycle.bend_any"));
+        }
+        row.getChildren().add(Labels.over(w.text("cycle.bend"), bend, Quantity.LENGTH, pane::wordsNow));
+    }
+
+    private void reroute(Part part, Part.TubeForm tube, String text, LengthStyle style) {
+        List<Vector3D> next = new ArrayList<>();
+        for (String point : text.split(";")) {
+            String[] three = point.split(",");
+            if (three.length != 3) {
+                pane.say(pane.wordsNow().text("cycle.points_three", point.strip()));
+                return;
+            }
+            double[] at = new double[3];
+            for (int k = 0; k < 3; k++) {
+                try {
+                    at[k] = Quantity.LENGTH.onGrid(Lengths.parse(three[k], style));
+                } catch (MeasureFormatException e) {
+                    pane.say(pane.wordsNow().text(e));
+                    return;
+                }
+            }
+            next.add(new Vector3D(at));
+        }
+        Part routed = part.withForm(new Part.TubeForm(next, tube.radius(), tube.bend()));
+        replace(routed);
+        PartCheck.doubt(routed).map(pane.wordsNow()::text).ifPresent(pane::say);
     }
 
     private int index(Part part) {

@@ -51,7 +51,12 @@ final class ShockBoard extends FloorBoard {
         scales().ifPresent(board -> {
             double x = board.rear().getMinX();
             double y = board.top().getMinY();
-            inset.resizeRelocate(x, y, board.rear().getWidth(), board.top().getHeight());
+            // On whole pixels, or its lines are smeared.
+            inset.resizeRelocate(
+                    Math.rint(x),
+                    Math.rint(y),
+                    Math.rint(board.rear().getWidth()),
+                    Math.rint(board.top().getHeight()));
         });
     }
 
