@@ -8,6 +8,7 @@ import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Message;
+import org.palanca.words.Said;
 
 /** Says how an axle's shafts run, each thing in a sentence: what is good and what is not. */
 public final class ShaftWords {
@@ -18,14 +19,6 @@ public final class ShaftWords {
     private static final double CLOSE = Math.toRadians(1);
 
     private ShaftWords() {}
-
-    /**
-     * A sentence.
-     *
-     * @param good whether it is as wanted
-     * @param message what it says
-     */
-    public record Said(boolean good, Message message) {}
 
     /** Everything known of an axle's shafts, what is worst first among its kind; empty where none are described. */
     public static List<Said> of(Vehicle vehicle, AxlePlace place) {

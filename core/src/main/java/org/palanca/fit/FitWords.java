@@ -11,18 +11,11 @@ import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Message;
+import org.palanca.words.Said;
 
 /** Says how an axle fits, each thing in a sentence: what is good and what is not. */
 public final class FitWords {
     private static final double NOTHING = 1e-4;
-
-    /**
-     * A sentence.
-     *
-     * @param good whether it is as wanted
-     * @param message what it says
-     */
-    public record Said(boolean good, Message message) {}
 
     private FitWords() {}
 

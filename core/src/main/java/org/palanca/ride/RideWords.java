@@ -7,6 +7,7 @@ import org.palanca.springing.Air;
 import org.palanca.units.Lengths;
 import org.palanca.units.Quantity;
 import org.palanca.words.Message;
+import org.palanca.words.Said;
 
 /** Says how an axle stands on its springs, each thing in a sentence: what is good and what is not. */
 public final class RideWords {
@@ -17,14 +18,6 @@ public final class RideWords {
     private static final double CLOSE = 0.02;
 
     private RideWords() {}
-
-    /**
-     * A sentence.
-     *
-     * @param good whether it is as wanted
-     * @param message what it says
-     */
-    public record Said(boolean good, Message message) {}
 
     /** Everything known of an axle on its springs; empty where it has no shocks. */
     public static List<Said> of(RideStudy study) {

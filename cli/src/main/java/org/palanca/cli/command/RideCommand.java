@@ -9,6 +9,7 @@ import org.palanca.ride.RideStudy;
 import org.palanca.ride.RideWords;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Said;
 import org.palanca.words.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -31,9 +32,9 @@ public final class RideCommand implements Callable<Integer> {
         Words words = input.words();
         for (AxlePlace place : input.axles(vehicle)) {
             out.println(words.text("axle." + place.id()));
-            List<RideWords.Said> springs = RideWords.of(RideStudy.of(vehicle, place));
+            List<Said> springs = RideWords.of(RideStudy.of(vehicle, place));
             springs.forEach(one -> out.println((one.good() ? "    " : "  ! ") + words.text(one.message())));
-            List<ShaftWords.Said> shafts = ShaftWords.of(vehicle, place);
+            List<Said> shafts = ShaftWords.of(vehicle, place);
             shafts.forEach(one -> out.println((one.good() ? "    " : "  ! ") + words.text(one.message())));
             if (springs.isEmpty() && shafts.isEmpty()) {
                 out.println("    " + words.text("no_springs"));

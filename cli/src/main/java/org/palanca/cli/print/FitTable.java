@@ -6,6 +6,7 @@ import org.palanca.fit.FitWords;
 import org.palanca.survey.adjust.Adjustment;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Said;
 import org.palanca.words.Words;
 
 /** How an axle fits, as text. */
@@ -15,9 +16,9 @@ public final class FitTable {
     /** Prints a sentence a line; an exclamation mark stands before what is not as wanted. */
     public static void print(Vehicle vehicle, AxlePlace place, Words words, PrintWriter out) {
         out.println(words.text("axle." + place.id()));
-        List<FitWords.Said> said =
+        List<Said> said =
                 FitWords.of(vehicle, place, Adjustment.of(vehicle.build().survey()));
-        for (FitWords.Said one : said) {
+        for (Said one : said) {
             out.println((one.good() ? "    " : "  ! ") + words.text(one.message()));
         }
         if (said.isEmpty()) {

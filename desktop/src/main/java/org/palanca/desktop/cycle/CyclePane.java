@@ -3,7 +3,6 @@ package org.palanca.desktop.cycle;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -20,6 +19,7 @@ import org.palanca.clearance.ClearanceStudy;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.floor.FloorPane;
+import org.palanca.desktop.floor.SaidColumn;
 import org.palanca.limits.CycleWords;
 import org.palanca.limits.Gain;
 import org.palanca.limits.Limits;
@@ -202,10 +202,10 @@ public final class CyclePane extends FloorPane {
         List<Node> side = new ArrayList<>();
         List<TravelEnd> sorted = CycleWords.worstFirst(ends);
         if (sorted.isEmpty()) {
-            side.add(headline(w.text("cycle.wait"), false));
+            side.add(SaidColumn.headline(w.text("cycle.wait"), "cycle-headline", false));
         } else {
             TravelEnd first = sorted.get(0);
-            side.add(headline(w.text(CycleWords.end(first)), !first.reached()));
+            side.add(SaidColumn.headline(w.text(CycleWords.end(first)), "cycle-headline", !first.reached()));
             if (!first.reached()) {
                 side.addAll(gains(w));
             }
@@ -220,15 +220,6 @@ public final class CyclePane extends FloorPane {
         sideColumn().getChildren().setAll(side);
     }
 
-    private static Label headline(String text, boolean limit) {
-        Label label = Labels.sentence(text, "side-headline");
-        label.setId("cycle-headline");
-        if (limit) {
-            label.getStyleClass().add("limit");
-        }
-        return label;
-    }
-
     private List<Node> gains(Words w) {
         List<Node> all = new ArrayList<>();
         if (gainedFor.isEmpty()) {
@@ -241,8 +232,7 @@ public final class CyclePane extends FloorPane {
         int number = 0;
         for (Gain gain : gains) {
             String said = w.text(CycleWords.gain(gain));
-            Label label =
-                    Labels.sentence(said.substring(0, 1).toUpperCase(Locale.ROOT) + said.substring(1), "working-why");
+            Label label = Labels.sentence(SaidColumn.capital(said), "working-why");
             Button attempt = Labels.button("cycle-try-" + number, w.text("cycle.try"), () -> take(gain));
             attempt.setAccessibleText(w.text("cycle.try") + ": " + said);
             all.add(new VBox(3, label, attempt));

@@ -2,12 +2,10 @@ package org.palanca.desktop.cycle;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.BiFunction;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -17,6 +15,7 @@ import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.floor.FloorPane;
+import org.palanca.desktop.floor.SaidColumn;
 import org.palanca.desktop.steps.CurveView;
 import org.palanca.driveline.PinionAdvice;
 import org.palanca.driveline.ShaftWords;
@@ -237,28 +236,16 @@ public final class ShaftPane extends FloorPane {
 
     private void showSide() {
         Words w = words();
-        List<ShaftWords.Said> said = ShaftWords.of(vehicle(), place());
-        Optional<ShaftWords.Said> worst =
-                said.stream().filter(one -> !one.good()).findFirst();
-        String text = said.isEmpty()
-                ? w.text("shaft.start")
-                : worst.map(one -> w.text(one.message())).orElse(w.text("shaft.good"));
-        Label headline = Labels.sentence(text, "side-headline");
-        headline.setId("shaft-headline");
-        if (worst.isPresent()) {
-            headline.getStyleClass().add("limit");
-        }
-        List<Node> side = new ArrayList<>(List.of(headline));
+        List<Node> side = new ArrayList<>(
+                SaidColumn.of(ShaftWords.of(vehicle(), place()), w, "shaft-headline", "shaft.start", "shaft.good"));
         if (!axle().independent() && around().driveline().isPresent()) {
-            PinionAdvice advice = PinionAdvice.of(vehicle(), place(), line());
-            advice.wanted()
-                    .ifPresent(wanted -> side.add(Labels.button(
-                            "shaft-turn", w.text("shaft.turn", Message.angle(wanted)), () -> turn(wanted))));
+            PinionAdvice.of(vehicle(), place(), line())
+                    .wanted()
+                    .ifPresent(wanted -> side.add(
+                            1,
+                            Labels.button(
+                                    "shaft-turn", w.text("shaft.turn", Message.angle(wanted)), () -> turn(wanted))));
         }
-        said.stream()
-                .filter(one -> worst.isEmpty() || one != worst.get())
-                .sorted((a, b) -> Boolean.compare(a.good(), b.good()))
-                .forEach(one -> side.add(Labels.sentence(w.text(one.message()), one.good() ? "working-why" : "limit")));
         sideColumn().getChildren().setAll(side);
     }
 }

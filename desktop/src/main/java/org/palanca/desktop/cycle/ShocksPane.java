@@ -7,7 +7,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.BiFunction;
@@ -17,7 +16,6 @@ import java.util.function.UnaryOperator;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
@@ -28,6 +26,7 @@ import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.LatestOnly;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.floor.FloorPane;
+import org.palanca.desktop.floor.SaidColumn;
 import org.palanca.desktop.steps.CurveView;
 import org.palanca.io.SafeFile;
 import org.palanca.io.csv.ShockCsv;
@@ -683,32 +682,13 @@ public final class ShocksPane extends FloorPane {
 
     private void showSide(RideStudy study) {
         Words w = words();
-        List<RideWords.Said> said = RideWords.of(study);
-        Optional<RideWords.Said> worst =
-                said.stream().filter(one -> !one.good()).findFirst();
-        String text = said.isEmpty()
-                ? w.text("shocks.start")
-                : worst.map(one -> w.text(one.message())).orElse(w.text("shocks.good"));
-        Label headline = Labels.sentence(text, "side-headline");
-        headline.setId("shocks-headline");
-        if (worst.isPresent()) {
-            headline.getStyleClass().add("limit");
-        }
-        List<Node> side = new ArrayList<>(List.of(headline));
         curve.setVisible(springing().carries());
         if (springing().carries()) {
             showCurve(study, w);
         }
-        said.stream()
-                .filter(one -> worst.isEmpty() || one != worst.get())
-                .sorted((a, b) -> Boolean.compare(a.good(), b.good()))
-                .forEach(one -> side.add(
-                        Labels.sentence(capital(w.text(one.message())), one.good() ? "working-why" : "limit")));
-        sideColumn().getChildren().setAll(side);
-    }
-
-    private static String capital(String text) {
-        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
+        sideColumn()
+                .getChildren()
+                .setAll(SaidColumn.of(RideWords.of(study), w, "shocks-headline", "shocks.start", "shocks.good"));
     }
 
     private void showCurve(RideStudy study, Words w) {

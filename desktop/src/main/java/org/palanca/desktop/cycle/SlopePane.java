@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
@@ -15,6 +14,7 @@ import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.LatestOnly;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.floor.FloorPane;
+import org.palanca.desktop.floor.SaidColumn;
 import org.palanca.result.AxleModel;
 import org.palanca.result.Result;
 import org.palanca.result.ResultWords;
@@ -163,20 +163,21 @@ public final class SlopePane extends FloorPane {
         Words w = words();
         List<Node> side = new ArrayList<>();
         if (vehicle.isEmpty()) {
-            side.add(headline(w.text("slope.two_axles"), true));
+            side.add(SaidColumn.headline(w.text("slope.two_axles"), "slope-headline", true));
             sideColumn().getChildren().setAll(side);
             return;
         }
         Optional<Rest> rest = vehicle.get().rest(ground);
         view.show(vehicle(), ground, rest);
         List<Message> said = RestWords.of(vehicle.get(), rest);
-        side.add(headline(
+        side.add(SaidColumn.headline(
                 w.text(
                         "slope.headline",
                         Message.angle(Math.abs(ground.climb())),
                         Message.of(ground.climb() >= 0 ? "slope.nose_up" : "slope.nose_down"),
                         Message.angle(Math.abs(ground.across())),
                         Message.of(ground.across() >= 0 ? "slope.left_up" : "slope.right_up")),
+                "slope-headline",
                 false));
         for (Message one : said) {
             boolean bad = one.key().equals("rest.none") || one.key().equals("rest.lifted");
@@ -190,15 +191,6 @@ public final class SlopePane extends FloorPane {
         }
         rest.ifPresent(at -> results(at, w, side));
         sideColumn().getChildren().setAll(side);
-    }
-
-    private static Label headline(String text, boolean limit) {
-        Label label = Labels.sentence(text, "side-headline");
-        label.setId("slope-headline");
-        if (limit) {
-            label.getStyleClass().add("limit");
-        }
-        return label;
     }
 
     /** Every result of the axle on the board, where it stands now. */

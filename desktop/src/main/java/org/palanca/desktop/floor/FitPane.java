@@ -2,7 +2,6 @@ package org.palanca.desktop.floor;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.DoubleConsumer;
 import java.util.function.DoubleSupplier;
@@ -11,12 +10,10 @@ import java.util.function.ToDoubleFunction;
 import javafx.geometry.VPos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -38,6 +35,7 @@ import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.WheelWell;
 import org.palanca.vehicle.Wheels;
 import org.palanca.words.Message;
+import org.palanca.words.Said;
 import org.palanca.words.Words;
 
 /** Place the axle: the tyre in its well at every pose that matters, square under the frame, and where the shaft runs. */
@@ -360,28 +358,7 @@ public final class FitPane extends FloorPane {
         showSide(FitWords.of(vehicle(), place(), adjustment));
     }
 
-    /** What is not as wanted comes first, and the first of it is the headline. */
-    private void showSide(List<FitWords.Said> said) {
-        Words w = words();
-        Optional<FitWords.Said> worst = said.stream().filter(one -> !one.good()).findFirst();
-        String headline = said.isEmpty()
-                ? w.text("fit.start")
-                : worst.map(one -> w.text(one.message())).orElse(w.text("fit.fits"));
-        Label first = Labels.sentence(headline, "side-headline");
-        first.setId("fit-headline");
-        if (worst.isPresent()) {
-            first.getStyleClass().add("limit");
-        }
-        sideColumn().getChildren().setAll(first);
-        List<FitWords.Said> rest = new ArrayList<>(said);
-        worst.ifPresent(rest::remove);
-        rest.sort((a, b) -> Boolean.compare(a.good(), b.good()));
-        for (FitWords.Said one : rest) {
-            Label label = Labels.sentence(
-                    (one.good() ? "" : w.text("fit.mark") + " ") + w.text(one.message()),
-                    one.good() ? "working-why" : "limit");
-            label.setMinHeight(Region.USE_PREF_SIZE);
-            sideColumn().getChildren().add(label);
-        }
+    private void showSide(List<Said> said) {
+        sideColumn().getChildren().setAll(SaidColumn.of(said, words(), "fit-headline", "fit.start", "fit.fits"));
     }
 }

@@ -18,6 +18,7 @@ import org.palanca.terrain.StandingVehicle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Message;
+import org.palanca.words.Said;
 import org.palanca.work.WorkOrder;
 import org.palanca.work.WorkStep;
 
@@ -70,7 +71,7 @@ public final class FloorStates {
     }
 
     private static How axle(Vehicle vehicle, AxlePlace place, Adjustment adjustment) {
-        List<FitWords.Said> said = FitWords.of(vehicle, place, adjustment);
+        List<Said> said = FitWords.of(vehicle, place, adjustment);
         long bad = said.stream().filter(one -> !one.good()).count();
         if (said.isEmpty()) {
             return new How(Message.of("rail.axle_none"), false);
@@ -116,7 +117,7 @@ public final class FloorStates {
     }
 
     private static How shocks(Vehicle vehicle, AxlePlace place) {
-        List<RideWords.Said> said = RideWords.of(RideStudy.of(vehicle, place));
+        List<Said> said = RideWords.of(RideStudy.of(vehicle, place));
         long bad = said.stream().filter(one -> !one.good()).count();
         if (said.isEmpty()) {
             return new How(Message.of("rail.shocks_none"), false);
@@ -127,7 +128,7 @@ public final class FloorStates {
     }
 
     private static How shaft(Vehicle vehicle, AxlePlace place) {
-        List<ShaftWords.Said> said = ShaftWords.of(vehicle, place);
+        List<Said> said = ShaftWords.of(vehicle, place);
         long bad = said.stream().filter(one -> !one.good()).count();
         if (said.isEmpty()) {
             return new How(Message.of("rail.shaft_none"), false);

@@ -38,6 +38,7 @@ import org.palanca.units.Quantity;
 import org.palanca.vehicle.Found;
 import org.palanca.vehicle.MountRef;
 import org.palanca.words.Message;
+import org.palanca.words.Said;
 import org.palanca.words.Words;
 import org.palanca.work.WorkOrder;
 import org.palanca.work.WorkStep;
@@ -426,7 +427,7 @@ public final class PlacePane extends FloorPane {
                     : Optional.empty();
         }
         if (step.name().equals("placing.square")) {
-            List<FitWords.Said> said = FitWords.square(vehicle(), place(), Adjustment.of(build().survey()));
+            List<Said> said = FitWords.square(vehicle(), place(), Adjustment.of(build().survey()));
             return said.isEmpty()
                     ? Optional.of(Message.of("placing.square_unknown"))
                     : said.stream()
