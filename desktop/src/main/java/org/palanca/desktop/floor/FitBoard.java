@@ -39,6 +39,9 @@ final class FitBoard extends FloorBoard {
     /** Room shown round the tyre in the close-up [m]. */
     private static final double CLOSE_UP = 0.28;
 
+    /** Where names stand already: of two that would overlap the first is written. */
+    private final List<Rectangle2D> named = new ArrayList<>();
+
     private Vehicle vehicle;
     private AxlePlace place;
     private Adjustment adjustment;
@@ -93,6 +96,7 @@ final class FitBoard extends FloorBoard {
         if (vehicle == null) {
             return;
         }
+        named.clear();
         lines(scribe, board, elevation);
         scribe.shapes(board, elevation, AxleDrawing.surroundings(vehicle, elevation), true);
         if (least.isPresent() && !least.get().pose().equals(WheelTravel.RIDE)) {
@@ -215,10 +219,17 @@ final class FitBoard extends FloorBoard {
             double x = Math.max(
                     board.area(elevation).getMinX() + 60,
                     Math.min(board.area(elevation).getMaxX() - 60, board.x(elevation, elevation.across(middle))));
+            double y = board.y(elevation, elevation.up(middle)) - 12 * textSize();
+            double wide = obstacle.name().length() * 6.2 * textSize();
+            Rectangle2D plate = new Rectangle2D(x - wide / 2, y - 8 * textSize(), wide, 16 * textSize());
+            if (!hit && named.stream().anyMatch(plate::intersects)) {
+                return;
+            }
+            named.add(plate);
             scribe.plated(
                     obstacle.name(),
                     x,
-                    board.y(elevation, elevation.up(middle)) - 12 * textSize(),
+                    y,
                     TextAlignment.CENTER,
                     hit ? scribe.theme().limit() : scribe.theme().second(),
                     false,
