@@ -1,6 +1,7 @@
 package org.palanca.springing;
 
 import java.util.List;
+import org.palanca.units.Quantity;
 
 /**
  * A rubber, foam or air bump stop between two mounts: it is met when they come nearer than its free height.
@@ -61,7 +62,15 @@ public record BumpStop(String name, String from, String to, double free, double 
         return energy + in * (low + SOLID_RATE * in / 2);
     }
 
-    public BumpStop withFree(double other) {
-        return new BumpStop(name, from, to, other, collapsed, forces);
+    /** The same shape of its curve, harder or softer, so that it carries a force where it is solid [N]. */
+    public BumpStop withLastForce(double force) {
+        double times = force / forces.get(forces.size() - 1);
+        return new BumpStop(
+                name,
+                from,
+                to,
+                free,
+                collapsed,
+                forces.stream().map(one -> Quantity.FORCE.onGrid(one * times)).toList());
     }
 }

@@ -1,12 +1,13 @@
 package org.palanca.units;
 
-/** Text that is no length or angle. Says what was understood, up to where, and what was expected there. */
+/** Text that is no length, angle or other amount. Says what was understood, up to where, and what was expected there. */
 public final class MeasureFormatException extends IllegalArgumentException {
     private static final long serialVersionUID = 1L;
 
     /** Why the text stops making sense. The words for each stand in the resource bundle under this name. */
     public enum Reason {
         EMPTY,
+        EMPTY_NUMBER,
         NUMBER_EXPECTED,
         DENOMINATOR_EXPECTED,
         ZERO_DENOMINATOR,
@@ -14,7 +15,9 @@ public final class MeasureFormatException extends IllegalArgumentException {
         INCHES_MUST_BE_UNDER_TWELVE,
         DECIMAL_COMMA,
         UNKNOWN_UNIT,
+        UNKNOWN_AMOUNT,
         LEFT_OVER,
+        LEFT_OVER_NUMBER,
         TOO_LARGE
     }
 

@@ -107,6 +107,11 @@ final class MeasureScanner {
         return take("/⁄");
     }
 
+    /** All that has not been read. */
+    String rest() {
+        return text.substring(at);
+    }
+
     int mark() {
         return at;
     }

@@ -1,13 +1,17 @@
 package org.palanca.units;
 
 /**
- * How every kind of number is written for a person: number and unit apart, so that the number can be set larger.
+ * How every kind of number is written for a person, and read back: number and unit apart, so that the number can be set
+ * larger.
  *
  * @param length how lengths are written
  */
 public record UnitStyle(LengthStyle length) {
-    /** The pound-force [N], from the international pound and standard gravity. */
-    public static final double POUND_FORCE = 4.4482216152605;
+    /** The international pound [kg], by the yard and pound agreement of 1959. */
+    public static final double POUND = 0.45359237;
+
+    /** The pound-force [N]: the pound under standard gravity. */
+    public static final double POUND_FORCE = POUND * 9.80665;
 
     /** One pound-force on a square inch [Pa]. */
     public static final double PSI = POUND_FORCE / (Lengths.INCH * Lengths.INCH);
@@ -35,41 +39,33 @@ public record UnitStyle(LengthStyle length) {
             case LENGTH -> Lengths.format(value, length);
             case ANGLE -> Angles.format(value, 1);
             case PERCENT -> Lengths.decimal(value, Math.abs(value) < 9.95 ? 1 : 0);
-            case RATIO, PER_TRAVEL -> Lengths.decimal(value, 4);
-            case TURN_PER_TRAVEL ->
-                length.inches()
-                        ? Lengths.decimal(Math.toDegrees(value) * Lengths.INCH, 3)
-                        : Lengths.decimal(Math.toDegrees(value) / 100, 3);
-            case MASS -> Lengths.decimal(value, 0);
-            case FORCE -> Lengths.decimal(length.inches() ? value / POUND_FORCE : value, 0);
-            case RATE ->
-                length.inches()
-                        ? Lengths.decimal(value / POUND_FORCE * Lengths.INCH, 0)
-                        : Lengths.decimal(value / 1000, 1);
-            case TWIST_RATE ->
-                Lengths.decimal(Math.toRadians(length.inches() ? value / POUND_FORCE / (12 * Lengths.INCH) : value), 1);
-            case PRESSURE -> length.inches() ? Lengths.decimal(value / PSI, 0) : Lengths.decimal(value / 1000, 0);
-            case FREQUENCY -> Lengths.decimal(value, 2);
+            default -> plain(value, quantity);
         };
         return new Text(number, unit);
     }
 
+    private String plain(double value, Quantity quantity) {
+        ScreenUnit unit = ScreenUnit.of(quantity, length.inches());
+        return Lengths.decimal(value / unit.size(), unit.decimals());
+    }
+
+    /**
+     * Reads what a person typed; a number without a unit is in the unit that {@link #unit} tells.
+     *
+     * @return the value as held inside [SI, see {@link Quantity}]
+     * @throws MeasureFormatException saying what was understood and what was expected next
+     */
+    public double parse(String text, Quantity quantity) {
+        return switch (quantity) {
+            case LENGTH -> Lengths.parse(text, length);
+            case ANGLE -> Angles.parse(text);
+            default -> ScreenUnit.parse(text, quantity, length.inches());
+        };
+    }
+
     /** The unit's short name for people. */
     public String unit(Quantity quantity) {
-        return switch (quantity) {
-            case LENGTH -> length.inches() ? "in" : "mm";
-            case ANGLE -> "°";
-            case PERCENT -> "%";
-            case RATIO -> "";
-            case PER_TRAVEL -> length.inches() ? "in/in" : "mm/mm";
-            case TURN_PER_TRAVEL -> length.inches() ? "°/in" : "°/cm";
-            case MASS -> "kg";
-            case FORCE -> length.inches() ? "lbf" : "N";
-            case RATE -> length.inches() ? "lbf/in" : "N/mm";
-            case TWIST_RATE -> length.inches() ? "lbf·ft/°" : "N·m/°";
-            case PRESSURE -> length.inches() ? "psi" : "kPa";
-            case FREQUENCY -> "Hz";
-        };
+        return ScreenUnit.of(quantity, length.inches()).label();
     }
 
     /** Number and unit in one text. */

@@ -12,15 +12,21 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.palanca.Examples;
+import org.palanca.limits.Limit;
+import org.palanca.limits.TravelEnd;
 import org.palanca.mechanism.solve.Freedoms;
 import org.palanca.result.AxleModel;
 import org.palanca.result.ResultWords;
+import org.palanca.terrain.TipStudy;
 import org.palanca.units.LengthStyle;
 import org.palanca.units.Lengths;
 import org.palanca.units.MeasureFormatException;
 import org.palanca.units.Quantity;
 import org.palanca.units.UnitStyle;
+import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.LinkRole;
+import org.palanca.vehicle.Part;
 import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
@@ -55,6 +61,25 @@ class WordsTest {
         }
         for (Use use : Use.values()) {
             assertThat(words.has("use." + use.id())).isTrue();
+        }
+        for (Limit.Kind kind : Limit.Kind.values()) {
+            assertThat(words.has("limit." + kind.id())).as(kind.id()).isTrue();
+        }
+        for (TravelEnd.Way way : TravelEnd.Way.values()) {
+            assertThat(words.has("cycle.end." + way.id()) && words.has("cycle.free." + way.id()))
+                    .isTrue();
+        }
+        for (Part.Kind kind : Part.Kind.values()) {
+            assertThat(words.has("part.kind." + kind.id())).isTrue();
+        }
+        for (Driveline.Joints joints : Driveline.Joints.values()) {
+            assertThat(words.has("shaft.advice." + joints.id())).isTrue();
+        }
+        for (TipStudy.Way way : TipStudy.Way.values()) {
+            assertThat(words.has("rest.tip." + way.id())).isTrue();
+        }
+        for (String body : BodyNames.ALL) {
+            assertThat(words.has("body." + body)).as(body).isTrue();
         }
         for (LinkRole role : LinkRole.values()) {
             assertThat(words.has("role." + role.id())).isTrue();
@@ -106,6 +131,15 @@ class WordsTest {
         "2.13, PERCENT, INCH_SIXTEENTHS, 2.1, %",
         "-0.04, PERCENT, INCH_SIXTEENTHS, 0.0, %",
         "2380, MASS, MILLIMETRES, 2380, kg",
+        "453.59237, MASS, INCH_SIXTEENTHS, 1000, lb",
+        "4448.2216, FORCE, INCH_SIXTEENTHS, 1000, lbf",
+        "17512.68, RATE, INCH_SIXTEENTHS, 100, lbf/in",
+        "17512.68, RATE, MILLIMETRES, 17.5, N/mm",
+        "689475.7, PRESSURE, INCH_SIXTEENTHS, 100, psi",
+        "689475.7, PRESSURE, MILLIMETRES, 689, kPa",
+        "5729.578, TWIST_RATE, MILLIMETRES, 100.0, N·m/°",
+        "7768.2, TWIST_RATE, INCH_SIXTEENTHS, 100.0, lbf·ft/°",
+        "1.234, FREQUENCY, MILLIMETRES, 1.23, Hz",
         "Infinity, LENGTH, INCH_SIXTEENTHS, ∞, in",
         "-Infinity, LENGTH, MILLIMETRES, -∞, mm"
     })

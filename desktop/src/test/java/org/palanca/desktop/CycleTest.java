@@ -252,9 +252,13 @@ class CycleTest extends WindowTest {
         press("#shock-add");
         press("#stop-add");
         press("#strap-add");
+        press("#sway-add");
+        enter("#stop-force", "3000");
+        assertThat(springing().stops().get(1).forces().get(3)).isCloseTo(3000 * 4.4482216, within(0.01));
         press("#spring-suggest");
         assertThat(springing().stops()).hasSize(2);
         assertThat(springing().straps()).hasSize(2);
+        assertThat(springing().swayBars()).hasSize(1);
         RideStudy study = RideStudy.of(vehicle(), AxlePlace.REAR);
         assertThat(study.ride().left()).isCloseTo(study.wanted(1), within(1.0));
     }

@@ -1,6 +1,7 @@
 package org.palanca.vehicle.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.palanca.units.Lengths.inches;
 
 import java.util.List;
@@ -132,6 +133,28 @@ class SpringingCheckTest {
                         .as("%s %s", file, place)
                         .noneMatch(limit -> limit.kind().name().startsWith("SHOCK"));
             }
+        }
+    }
+
+    /** A sway bar hung on any live axle adds nothing in bump and what its twist gives in roll: K = k (arms' turn a roll)^2. */
+    @Test
+    void aSwayBarIsHungOnAnAxleAndWorksInRoll() {
+        for (String file : Examples.LIVE_AXLES_ON_LINKS) {
+            Vehicle plain = Examples.vehicle(file);
+            Vehicle barred = SpringingMoves.addSwayBar(plain, AxlePlace.REAR);
+            assertThat(VehicleCheck.hasErrors(VehicleCheck.findings(barred)))
+                    .as(file)
+                    .isFalse();
+            RideStudy before = RideStudy.of(plain, AxlePlace.REAR);
+            RideStudy after = RideStudy.of(barred, AxlePlace.REAR);
+            assertThat(after.ride().rate()).as(file).isCloseTo(before.ride().rate(), within(20.0));
+            double added = after.rollStiffness() - before.rollStiffness();
+            // An arm of 10 in turns by the drop link's rise over its length; both arms go opposite ways.
+            Axle axle = barred.axle(AxlePlace.REAR).orElseThrow();
+            double out = axle.track() * 0.26;
+            double turn = 2 * out / inches(10);
+            double expected = axle.springing().swayBars().get(0).rate() * turn * turn;
+            assertThat(added).as(file).isCloseTo(expected, within(0.1 * expected));
         }
     }
 }

@@ -131,7 +131,7 @@ public final class MeasureField extends TextField {
             return;
         }
         try {
-            double next = quantity.onGrid(parse(text));
+            double next = quantity.onGrid(words.get().units().parse(text, quantity));
             wrong(false);
             complain.accept("");
             shown = written(next);
@@ -144,16 +144,6 @@ public final class MeasureField extends TextField {
             wrong(true);
             complain.accept(words.get().text(e));
         }
-    }
-
-    private double parse(String text) {
-        LengthStyle style = words.get().units().length();
-        return switch (quantity) {
-            case LENGTH -> Lengths.parse(text, style);
-            case ANGLE -> Angles.parse(text);
-            // Plain numbers are read as the same grammar without a unit.
-            default -> Lengths.parse(text, LengthStyle.MILLIMETRES) * 1000;
-        };
     }
 
     private void wrong(boolean is) {

@@ -586,6 +586,18 @@ public final class ShocksPane extends FloorPane {
                     "collapsed",
                     BumpStop::collapsed,
                     (s, v) -> new BumpStop(s.name(), s.from(), s.to(), s.free(), v, s.forces()));
+            List<Double> forces = stops.get(0).forces();
+            field(
+                    row,
+                    "stop-force",
+                    "shocks.stop_force",
+                    Quantity.FORCE,
+                    forces.get(forces.size() - 1),
+                    v -> spring(
+                            "shocks.ends",
+                            s -> s.withStops(s.stops().stream()
+                                    .map(stop -> stop.withLastForce(v))
+                                    .toList())));
             row.getChildren()
                     .add(Labels.button(
                             "stop-set",
@@ -660,6 +672,13 @@ public final class ShocksPane extends FloorPane {
                             s -> s.withSwayBars(s.swayBars().stream()
                                     .map(one -> new SwayBar(one.name(), one.left(), one.right(), v))
                                     .toList())));
+        }
+        if (springing().swayBars().isEmpty()) {
+            row.getChildren()
+                    .add(Labels.button(
+                            "sway-add",
+                            w.text("shocks.sway_add"),
+                            () -> plan("shocks.sway_add", SpringingMoves.addSwayBar(vehicle(), place()))));
         }
         for (TorsionBar bar : springing().torsionBars()) {
             field(

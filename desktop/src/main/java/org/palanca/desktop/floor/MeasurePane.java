@@ -45,8 +45,6 @@ import org.palanca.survey.adjust.SideBySide;
 import org.palanca.survey.adjust.SurveyRemark;
 import org.palanca.survey.points.Scan;
 import org.palanca.survey.points.ScanPoint;
-import org.palanca.units.Angles;
-import org.palanca.units.LengthStyle;
 import org.palanca.units.Lengths;
 import org.palanca.units.MeasureFormatException;
 import org.palanca.units.Quantity;
@@ -273,12 +271,9 @@ public final class MeasurePane extends FloorPane {
     /** Several repeats may be typed at once, parted by a semicolon. */
     private Optional<List<Double>> typed(Quantity quantity) {
         List<Double> values = new ArrayList<>();
-        LengthStyle style = words().units().length();
         try {
             for (String one : value.getText().split(";")) {
-                double read =
-                        quantity == Quantity.ANGLE ? Angles.parse(one.strip()) : Lengths.parse(one.strip(), style);
-                values.add(quantity.onGrid(read));
+                values.add(quantity.onGrid(words().units().parse(one.strip(), quantity)));
             }
             return Optional.of(values);
         } catch (MeasureFormatException e) {

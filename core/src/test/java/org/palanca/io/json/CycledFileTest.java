@@ -1,0 +1,85 @@
+package org.palanca.io.json;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.palanca.Examples;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.ClearanceRules;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.check.Finding;
+
+/** Springs, shapes and shafts in a file by hand: what is wrong is named with its line, and older files still open. */
+class CycledFileTest {
+    @TempDir
+    private Path folder;
+
+    private String refused(String text) throws IOException {
+        Path file = Files.writeString(folder.resolve("vehicle.palanca.json"), text);
+        VehicleFileException failure = catchThrowableOfType(VehicleFileException.class, () -> VehicleFile.open(file));
+        assertThat(failure).as("the file is refused").isNotNull();
+        StringBuilder said = new StringBuilder();
+        for (Finding finding : failure.findings()) {
+            assertThat(finding.line()).as("its line").isPositive();
+            said.append(finding.place())
+                    .append(": ")
+                    .append(Examples.WORDS.text(finding.message()))
+                    .append('\n');
+        }
+        return said.toString();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "\"preload_mm\" | \"preload_inch\" | “preload_inch” is not known in “coilover left”",
+                "\"forces_n\": [ | \"forces_n\": [ -5, | -5",
+                "\"upper\": \"shock upper left\" | \"upper\": \"shock uper left\" | “coilover left” goes to mount “shock uper left”",
+                "\"class\": \"service\" | \"class\": \"airy\" | fixed, moving, tyre, driveline, service",
+                "\"radius_mm\": 22 | \"radius_mm\": 0 | Tube “socket on the lower shock bolt, left” needs a radius of more than 0",
+                "\"name\": \"tank guard\", | \"name\": \"tank\", | Two parts are called “tank”",
+                "\"collapsed_mm\": 444.5 | \"collapsed_mm\": 900 | it needs some stroke",
+                "\"from\": \"strap upper left\" | \"from\": \"strap lower left\" | Both ends of “strap left” are on the axle"
+            })
+    void whatIsWrongIsNamedWithItsLine(String from, String to, String expected) throws IOException {
+        String text = Examples.text("tarn-4.palanca.json");
+        assertThat(text).contains(from);
+        int rear = text.indexOf("\"rear\": {");
+        int at = text.indexOf(from, rear);
+        String broken = text.substring(0, at) + to + text.substring(at + from.length());
+        assertThat(refused(broken)).contains(expected);
+    }
+
+    @Test
+    void aPartWithTwoShapesOrNoneIsToldWhatIsWanted() throws IOException {
+        String text = Examples.text("tarn-4.palanca.json");
+        String two = text.replace(
+                "\"radius_mm\": 22",
+                "\"radius_mm\": 22, \"along\": \"up\", \"from_mm\": 0, \"to_mm\": 1,"
+                        + " \"outline_mm\": [0, 0, 1, 0, 1, 1]");
+        assertThat(refused(two)).contains("needs one shape: a box");
+        assertThat(refused(text.replaceFirst("\"bottom_mm\": 841,", ""))).contains("needs one shape: a box");
+    }
+
+    /** What older files do not have is as usual: nothing springs, the usual room, a shaft with two joints. */
+    @Test
+    void filesWithoutAnyOfItStillOpen() throws Exception {
+        Vehicle gorse = Examples.vehicle("gorse.palanca.json");
+        assertThat(gorse.axle(AxlePlace.REAR).orElseThrow().springing().isEmpty())
+                .isTrue();
+        assertThat(gorse.build().rules()).isEqualTo(ClearanceRules.COMMON);
+        assertThat(gorse.build().weights()).isEmpty();
+        Path file = folder.resolve("same.palanca.json");
+        VehicleFile.save(file, gorse);
+        assertThat(Files.readString(file)).doesNotContain("springing", "clearance", "parts");
+    }
+}
