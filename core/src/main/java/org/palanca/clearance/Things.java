@@ -31,7 +31,9 @@ import org.palanca.vehicle.LinkHardware;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Part;
+import org.palanca.vehicle.Rim;
 import org.palanca.vehicle.Surroundings;
+import org.palanca.vehicle.Tyre;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Message;
 
@@ -55,6 +57,12 @@ public final class Things {
 
     /** A tyre's shoulders are rounded by this part of its width. */
     private static final double SHOULDER = 0.15;
+
+    /** How much deeper than its seats a rim reaches, where the tyre's beads go over it [m]: common practice, no source. */
+    private static final double WELL = Lengths.inches(1);
+
+    /** A ring is made of so many pieces: a 17 in rim is 1.8 mm too thick inside by that. */
+    private static final int RING = 24;
 
     /** Radius of a bracket's ear round its bolt [m]. */
     private static final double EAR = Lengths.inches(1.125);
@@ -205,7 +213,6 @@ public final class Things {
     }
 
     private void wheels() {
-        double half = axle.tyre().width() / 2;
         for (Side side : Side.values()) {
             int body = model.bodyIndex(AxleMechanism.wheelBody(axle, side)).orElseThrow();
             Vector3D centre = AxleMechanism.wheelCentre(axle, vehicle.wheelbase(), side);
@@ -213,20 +220,36 @@ public final class Things {
                     model.motion().wheel(side.sign()).axis(0),
                     model.motion().wheel(side.sign()).axis(1),
                     model.motion().wheel(side.sign()).axis(2));
-            Convex tyre = Convex.wheel(
-                    centre.subtract(model.originAtRide(body)),
-                    axis,
-                    axle.tyre().diameter() / 2,
-                    half,
-                    SHOULDER * axle.tyre().width());
             add(
                     "tyre:" + side.id(),
                     Message.of("thing.tyre." + side.id()),
                     Part.Kind.TYRE,
                     carrier(body),
-                    one(tyre),
+                    wheel(centre.subtract(model.originAtRide(body)), axis, side),
                     "housing");
         }
+    }
+
+    /** Filled where the rim is not known; else the tyre's ring, the rim's, and the disc at the mounting face. */
+    private Solid wheel(Vector3D centre, Vector3D axis, Side side) {
+        Tyre tyre = axle.tyre();
+        double radius = tyre.diameter() / 2;
+        double shoulder = SHOULDER * tyre.width();
+        if (axle.wheels().rim().isEmpty()) {
+            return one(Convex.wheel(centre, axis, radius, tyre.width() / 2, shoulder));
+        }
+        Rim rim = axle.wheels().rim().get();
+        double seat = rim.diameter() / 2;
+        double well = Math.max(seat / 2, seat - WELL);
+        double rounding = Math.min(shoulder, 0.4 * (radius - seat));
+        List<Convex> pieces =
+                new ArrayList<>(Convex.ring(centre, axis, seat, radius, tyre.width() / 2, rounding, RING));
+        pieces.addAll(
+                Convex.ring(centre, axis, well, seat + rounding, rim.width() / 2 + Rim.FLANGE, Rim.FLANGE / 4, RING));
+        Vector3D outward = axis.scalarMultiply(side.sign() * Math.signum(axis.getY()));
+        Vector3D disc = centre.add(rim.offset() + Rim.FLANGE / 2, outward);
+        pieces.add(Convex.wheel(disc, axis, well, Rim.FLANGE / 2, Rim.FLANGE / 4));
+        return Solid.of(pieces);
     }
 
     /** Tube between the wheels and a ball where the pinion is. */

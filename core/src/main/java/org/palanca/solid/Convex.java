@@ -1,5 +1,6 @@
 package org.palanca.solid;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
@@ -65,6 +66,37 @@ public abstract class Convex {
      */
     public static Convex wheel(Vector3D centre, Vector3D axis, double radius, double half, double shoulder) {
         return new Disc(centre, axis.normalize(), radius - shoulder, half - shoulder, shoulder);
+    }
+
+    /**
+     * A ring round an axle, in as many pieces as asked. Its outer side is exact; its inner side runs straight from piece to
+     * piece and so is too thick by {@code inner (1 - cos(pi / pieces))} at most, on the safe side.
+     *
+     * @param axis direction of its axle, any length
+     * @param inner inner radius
+     * @param outer outer radius
+     * @param half half of its width
+     * @param rounding radius of its edges, less than the half width and than half of its thickness
+     * @param pieces three or more
+     */
+    public static List<Convex> ring(
+            Vector3D centre, Vector3D axis, double inner, double outer, double half, double rounding, int pieces) {
+        Vector3D unit = axis.normalize();
+        Vector3D first = unit.orthogonal();
+        Vector3D second = Vector3D.crossProduct(unit, first);
+        List<Convex> all = new ArrayList<>();
+        for (int i = 0; i < pieces; i++) {
+            double turn = 2 * Math.PI * i / pieces;
+            Vector3D towards = new Vector3D(Math.cos(turn), first, Math.sin(turn), second);
+            all.add(new Arc(
+                    centre,
+                    unit,
+                    towards,
+                    Math.PI / pieces,
+                    new double[] {inner + rounding, outer - rounding, half - rounding},
+                    rounding));
+        }
+        return all;
     }
 
     /** A core of points: one, two, or the corners of a polyhedron. */
@@ -189,6 +221,73 @@ public abstract class Convex {
         @Override
         double reach() {
             return Math.hypot(round, half);
+        }
+    }
+
+    /** A piece of a ring: what lies between two radii, two faces and two half-planes through the axle. */
+    private static final class Arc extends Convex {
+        private final Vector3D centre;
+        private final double[] axis;
+        private final double[] towards;
+        private final double[] beside;
+        private final double cos;
+        private final double sin;
+        private final double inner;
+        private final double outer;
+        private final double half;
+        private final double out;
+
+        Arc(Vector3D centre, Vector3D axis, Vector3D towards, double angle, double[] section, double rounding) {
+            super(rounding);
+            this.centre = centre;
+            this.axis = axis.toArray();
+            this.towards = towards.toArray();
+            beside = Vector3D.crossProduct(axis, towards).toArray();
+            cos = Math.cos(angle);
+            sin = Math.sin(angle);
+            inner = section[0];
+            outer = section[1];
+            half = section[2];
+            out = (inner * cos + outer) / 2;
+        }
+
+        @Override
+        void support(double x, double y, double z, double[] to) {
+            double along = x * axis[0] + y * axis[1] + z * axis[2];
+            double p = x * towards[0] + y * towards[1] + z * towards[2];
+            double q = x * beside[0] + y * beside[1] + z * beside[2];
+            double size = Math.hypot(p, q);
+            double away;
+            double aside;
+            if (p > cos * size) {
+                away = outer * p / size;
+                aside = outer * q / size;
+            } else {
+                // Beyond its edges the farthest is one of the two corners on that side.
+                double edge = q >= 0 ? sin : -sin;
+                double radius = cos * p + edge * q >= 0 ? outer : inner;
+                away = radius * cos;
+                aside = radius * edge;
+            }
+            double side = along >= 0 ? half : -half;
+            for (int k = 0; k < 3; k++) {
+                to[k] = side * axis[k] + away * towards[k] + aside * beside[k];
+            }
+            to[0] += centre.getX();
+            to[1] += centre.getY();
+            to[2] += centre.getZ();
+        }
+
+        @Override
+        Vector3D middle() {
+            return centre.add(new Vector3D(towards).scalarMultiply(out));
+        }
+
+        @Override
+        double reach() {
+            double corner = Math.hypot(outer * cos - out, outer * sin);
+            double within = Math.hypot(inner * cos - out, inner * sin);
+            return Math.hypot(half, Math.max(outer - out, Math.max(corner, within)));
         }
     }
 }

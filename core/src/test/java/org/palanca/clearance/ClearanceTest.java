@@ -18,10 +18,12 @@ import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
 import org.palanca.survey.Axis;
 import org.palanca.survey.Box;
+import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Part;
+import org.palanca.vehicle.Rim;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.check.Finding;
@@ -245,5 +247,73 @@ class ClearanceTest {
                 .map(Finding::message)
                 .map(Examples.WORDS::text)
                 .toList();
+    }
+
+    /** Examples are layouts that can be built: nothing of them stands in anything else at ride. */
+    @Test
+    void nothingOfAnExampleStandsInAnotherAtRide() {
+        for (String file : Examples.FILES) {
+            Vehicle vehicle = Examples.vehicle(file);
+            for (Axle axle : vehicle.axles()) {
+                Clearances clearances = new Clearances(new AxleModel(vehicle, axle.place()));
+                for (int k = 0; k < clearances.pairs().size(); k++) {
+                    Clearances.Pair pair = clearances.pairs().get(k);
+                    assertThat(clearances.atRide(k))
+                            .as(
+                                    "%s: %s and %s",
+                                    file,
+                                    clearances.things().get(pair.one()).id(),
+                                    clearances.things().get(pair.other()).id())
+                            .isFalse();
+                }
+            }
+        }
+    }
+
+    /** What reaches into a wheel touches it while the wheel counts as filled, and is free in a measured rim. */
+    @Test
+    void aMeasuredRimIsHollow() {
+        Vehicle marram = Examples.vehicle("marram.palanca.json");
+        Axle axle = marram.axle(AxlePlace.FRONT).orElseThrow();
+        double up = axle.tyre().loadedRadius();
+        double face = (axle.track() - axle.tyre().width()) / 2;
+        Box room = new Box(-inches(2), inches(2), face - inches(1), face + inches(2), up - inches(3), up + inches(3));
+        Part brake = new Part("brake bracket", "axle", Part.Kind.MOVING, new Part.BoxForm(room));
+        Vehicle braked =
+                marram.withBuild(Build.NONE.with(AxlePlace.FRONT, Surroundings.NONE.withParts(List.of(brake))));
+        assertThat(room(braked, 0)).as("filled").isNegative();
+
+        // 17 in across its seats, 1 in deeper in its well: 7 1/2 in, less the corner of the box at hypot(2, 3).
+        double expected = inches(7.5 - Math.hypot(2, 3));
+        Rim rim = new Rim(inches(17), inches(9), inches(4.5));
+        Vehicle rimmed = braked.withAxle(axle.withWheels(axle.wheels().withRim(rim)));
+        double disc = axle.track() / 2 + rim.offset() - (face + inches(2));
+        assertThat(disc).as("the disc at the mounting face is the nearer").isLessThan(expected);
+        assertThat(room(rimmed, 0)).isCloseTo(disc, within(1e-6));
+        Rim deep = new Rim(inches(17), inches(9), inches(9));
+        Vehicle away = braked.withAxle(axle.withWheels(axle.wheels().withRim(deep)));
+        assertThat(room(away, 0)).isBetween(expected - 0.002, expected + 1e-9);
+        assertThat(room(away, 1))
+                .as("steered, the rim comes round its kingpin")
+                .isLessThan(expected - inches(0.25))
+                .isPositive();
+        Rim shallow = new Rim(inches(17), inches(9), inches(1));
+        assertThat(room(braked.withAxle(axle.withWheels(axle.wheels().withRim(shallow))), 0))
+                .isNegative();
+    }
+
+    private static double room(Vehicle vehicle, double steer) {
+        Clearances clearances = new Clearances(new AxleModel(vehicle, AxlePlace.FRONT));
+        assertThat(clearances.moveTo(new WheelTravel(0, 0, steer))).isTrue();
+        for (int k = 0; k < clearances.pairs().size(); k++) {
+            Clearances.Pair pair = clearances.pairs().get(k);
+            List<String> both = List.of(
+                    clearances.things().get(pair.one()).id(),
+                    clearances.things().get(pair.other()).id());
+            if (both.contains("part:brake bracket") && both.contains("tyre:left")) {
+                return clearances.gap(k);
+            }
+        }
+        throw new AssertionError("the bracket and the tyre are not compared");
     }
 }

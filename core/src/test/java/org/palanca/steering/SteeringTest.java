@@ -111,7 +111,7 @@ class SteeringTest {
     @Test
     void theCardShowsWhatWasSet() {
         Axle front = plover.axle(AxlePlace.FRONT).orElseThrow();
-        Wheels set = new Wheels(front.tyre(), front.track(), Math.toRadians(-1.5), Math.toRadians(0.2));
+        Wheels set = front.wheels().standing(Math.toRadians(-1.5), Math.toRadians(0.2));
         AxleModel model = new AxleModel(plover.withAxle(front.withWheels(set)), AxlePlace.FRONT);
         AlignmentCard card = AlignmentCard.of(model, WheelTravel.RIDE);
         AlignmentCard.Row camber = card.rows().get(0);

@@ -23,6 +23,7 @@ import org.palanca.vehicle.Build;
 import org.palanca.vehicle.FrameRails;
 import org.palanca.vehicle.LinkHardware;
 import org.palanca.vehicle.MassProperties;
+import org.palanca.vehicle.Rim;
 import org.palanca.vehicle.Scheme;
 import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.Traction;
@@ -193,7 +194,8 @@ final class VehicleReader {
                                 length(tyre, "width_mm")),
                         length(node, "track_mm"),
                         angle(node, "camber_deg"),
-                        angle(node, "toe_deg")),
+                        angle(node, "toe_deg"),
+                        rim(node.path("rim"))),
                 new Travel(length(travel, "bump_mm"), length(travel, "droop_mm")),
                 new Traction(
                         node.path("drive_share").asDouble(),
@@ -204,6 +206,13 @@ final class VehicleReader {
                 node.has("caster_deg") ? OptionalDouble.of(angle(node, "caster_deg")) : OptionalDouble.empty(),
                 LinkageReader.linkage(node),
                 SpringingReader.springing(node.path("springing")));
+    }
+
+    private static Optional<Rim> rim(JsonNode node) {
+        return node.isMissingNode()
+                ? Optional.empty()
+                : Optional.of(
+                        new Rim(length(node, "diameter_mm"), length(node, "width_mm"), length(node, "backspacing_mm")));
     }
 
     private static TargetBand target(JsonNode node) {

@@ -110,6 +110,12 @@ final class VehicleWriter {
         length(tyre, "diameter_mm", axle.tyre().diameter());
         length(tyre, "loaded_radius_mm", axle.tyre().loadedRadius());
         length(tyre, "width_mm", axle.tyre().width());
+        axle.wheels().rim().ifPresent(rim -> {
+            ObjectNode measured = node.putObject("rim");
+            length(measured, "diameter_mm", rim.diameter());
+            length(measured, "width_mm", rim.width());
+            length(measured, "backspacing_mm", rim.backspacing());
+        });
         length(node, "track_mm", axle.track());
         if (axle.wheels().camber() != 0) {
             angle(node, "camber_deg", axle.wheels().camber());

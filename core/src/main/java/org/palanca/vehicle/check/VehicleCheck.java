@@ -10,12 +10,15 @@ import java.util.Optional;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.units.Lengths;
+import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Placement;
+import org.palanca.vehicle.Rim;
 import org.palanca.vehicle.Scheme;
+import org.palanca.vehicle.Tyre;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Message;
 
@@ -148,6 +151,7 @@ public final class VehicleCheck {
         positive(at + "/tyre/diameter_mm", "tyre_diameter", axle.tyre().diameter());
         positive(at + "/tyre/loaded_radius_mm", "loaded_radius", axle.tyre().loadedRadius());
         positive(at + "/tyre/width_mm", "tyre_width", axle.tyre().width());
+        axle.wheels().rim().ifPresent(rim -> rim(rim, axle.tyre(), at + "/rim"));
         positive(at + "/track_mm", "track", axle.track());
         notNegative(at + "/travel/bump_mm", "bump", axle.travel().bump());
         notNegative(at + "/travel/droop_mm", "droop", axle.travel().droop());
@@ -157,6 +161,26 @@ public final class VehicleCheck {
         rightAngle(at + "/caster_deg", "caster", axle.caster().orElse(0));
         tilt(at + "/camber_deg", "camber", axle.wheels().camber());
         tilt(at + "/toe_deg", "toe", axle.wheels().toe());
+    }
+
+    private void rim(Rim rim, Tyre tyre, String at) {
+        positive(at + "/diameter_mm", "rim_diameter", rim.diameter());
+        positive(at + "/width_mm", "rim_width", rim.width());
+        positive(at + "/backspacing_mm", "backspacing", rim.backspacing());
+        if (rim.diameter() >= tyre.diameter()) {
+            error(
+                    at + "/diameter_mm",
+                    "check.rim_tall",
+                    new Message.Measure(rim.diameter(), Quantity.LENGTH),
+                    new Message.Measure(tyre.diameter(), Quantity.LENGTH));
+        }
+        if (rim.backspacing() > rim.width() + 2 * Rim.FLANGE) {
+            error(
+                    at + "/backspacing_mm",
+                    "check.rim_deep",
+                    new Message.Measure(rim.backspacing(), Quantity.LENGTH),
+                    new Message.Measure(rim.width(), Quantity.LENGTH));
+        }
     }
 
     private void positive(String place, String size, double value) {

@@ -108,7 +108,7 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
                 b.pair("lower", LinkRole.LOWER, spot(40, 12, 3.5), spot(-1, 19.5, -1.25));
             }
             case TRIANGULATED_LOWERS -> {
-                b.pair("upper", LinkRole.UPPER, spot(27, 14, 9), spot(2, 13.5, 10));
+                b.pair("upper", LinkRole.UPPER, spot(27, 14, 9), spot(2, 13.25, 10));
                 b.pair("lower", LinkRole.LOWER, spot(38, 4, 3.5), spot(-1, 20, -1.25));
             }
             case TRIANGULATED_BOTH -> {
@@ -153,7 +153,7 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
             }
             case LADDER_BARS -> {
                 b.mounts("bar frame", BodyNames.FRAME, spot(31, 13, 0.5));
-                b.mounts("bar upper axle", BodyNames.AXLE, spot(0, 15, 4));
+                b.mounts("bar upper axle", BodyNames.AXLE, spot(0, 15, 5.5));
                 b.mounts("bar lower axle", BodyNames.AXLE, spot(0, 15, -4));
                 b.links("bar upper", LinkRole.UPPER, "bar frame", "bar upper axle");
                 b.links("bar lower", LinkRole.LOWER, "bar frame", "bar lower axle");
@@ -170,18 +170,18 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
     }
 
     private static void panhard(LinkageBuilder b) {
-        b.single("panhard", LinkRole.PANHARD, spot(-5, 16, 7), spot(-5, -14.5, 6.75));
+        b.single("panhard", LinkRole.PANHARD, spot(-3, 16, 7), spot(-3, -14.5, 6.75));
     }
 
     /** The bellcrank turns about a pin along the vehicle; a rod from each of its ends goes to the other body. */
     private static void watts(LinkageBuilder b, String carrier) {
         String other = carrier.equals(BodyNames.AXLE) ? BodyNames.FRAME : BodyNames.AXLE;
-        b.mount("watts pivot", carrier, spot(-6, 0, 1));
-        b.mount("watts pivot rear", carrier, spot(-8, 0, 1));
-        b.mount("watts crank top", BodyNames.BELLCRANK, spot(-6, 0, 4.5));
-        b.mount("watts crank bottom", BodyNames.BELLCRANK, spot(-6, 0, -2.5));
-        b.mount("watts end left", other, spot(-6, 17, 4.5));
-        b.mount("watts end right", other, spot(-6, -17, -2.5));
+        b.mount("watts pivot", carrier, spot(-9, 0, -0.75));
+        b.mount("watts pivot rear", carrier, spot(-11, 0, -0.75));
+        b.mount("watts crank top", BodyNames.BELLCRANK, spot(-9, 0, 2.75));
+        b.mount("watts crank bottom", BodyNames.BELLCRANK, spot(-9, 0, -4.25));
+        b.mount("watts end left", other, spot(-9, 17, 2.75));
+        b.mount("watts end right", other, spot(-9, -17, -4.25));
         b.joint(new Joint.Hinge("watts pin", "watts pivot", "watts pivot rear", BodyNames.BELLCRANK));
         b.link("watts left", LinkRole.WATTS, "watts end left", "watts crank top");
         b.link("watts right", LinkRole.WATTS, "watts end right", "watts crank bottom");
@@ -236,7 +236,13 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
                         4,
                         4.5);
                 wishbone(
-                        b, "lower", LinkRole.LOWER, spot(b.rearward(-0.5), halfTrack - 5, -5), halfTrack - 19, 6, -4.5);
+                        b,
+                        "lower",
+                        LinkRole.LOWER,
+                        spot(b.rearward(-0.5), halfTrack - 5, -5),
+                        halfTrack - 19,
+                        4.75,
+                        -4.5);
             }
             case STRUT -> {
                 wishbone(
@@ -266,7 +272,7 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
                 arm(b, "upper front", LinkRole.UPPER, spot(4, halfTrack - 16, 5), spot(1.5, halfTrack - 6.5, 5.75));
                 arm(b, "upper rear", LinkRole.UPPER, spot(-4, halfTrack - 16, 4.75), spot(-1, halfTrack - 6.75, 5.5));
                 arm(b, "lower front", LinkRole.LOWER, spot(9, halfTrack - 17, -4), spot(1, halfTrack - 5, -5));
-                arm(b, "lower rear", LinkRole.LOWER, spot(-4, halfTrack - 19, -4.25), spot(-1.5, halfTrack - 5, -4.75));
+                arm(b, "lower rear", LinkRole.LOWER, spot(-3, halfTrack - 19, -4.25), spot(-1.5, halfTrack - 5, -4.75));
             }
             default -> throw new IllegalStateException(type + " is no independent corner");
         }

@@ -50,7 +50,7 @@ public enum StarterSteering {
             case NONE -> toeLinks(b, halfTrack, type);
             case RACK -> rack(b, halfTrack, type);
             case PITMAN -> pitman(b, halfTrack, -1, 5.5);
-            case HIGH_STEER -> pitman(b, halfTrack, 6, 7);
+            case HIGH_STEER -> pitman(b, halfTrack, 4.25, 6.625);
             case REVERSING_RELAY -> relay(b, halfTrack);
             case RAM -> ram(b, halfTrack);
         }
@@ -75,8 +75,8 @@ public enum StarterSteering {
     }
 
     private static void rack(LinkageBuilder b, double halfTrack, SuspensionType type) {
-        double up = levelInner(type, -2.5);
-        b.mounts("tie rod outer", BodyNames.knuckle(Side.LEFT), spot(-AHEAD, halfTrack - 4.75, -2.5));
+        double up = levelInner(type, -2);
+        b.mounts("tie rod outer", BodyNames.knuckle(Side.LEFT), spot(-AHEAD, halfTrack - 4.75, -2));
         b.mounts("tie rod inner", BodyNames.RACK, spot(-AHEAD, halfTrack - 18.25, up));
         b.mounts("rack housing", BodyNames.FRAME, spot(-AHEAD, halfTrack - 21, up));
         b.links("tie rod", LinkRole.TIE_ROD, "tie rod inner", "tie rod outer");
@@ -108,7 +108,7 @@ public enum StarterSteering {
     }
 
     private static void tieRod(LinkageBuilder b, double halfTrack, double armsUp) {
-        b.mounts("tie rod", BodyNames.knuckle(Side.LEFT), spot(-AHEAD, halfTrack - 5.6, armsUp));
+        b.mounts("tie rod", BodyNames.knuckle(Side.LEFT), spot(-6.5, halfTrack - 5.5, armsUp));
         b.link("tie rod", LinkRole.TIE_ROD, "tie rod left", "tie rod right");
     }
 
@@ -125,11 +125,11 @@ public enum StarterSteering {
         knuckles(b, halfTrack);
         tieRod(b, halfTrack, -1);
         box(b, 5.25);
-        b.mount("relay axis", BodyNames.AXLE, spot(-6.5, -6, 3));
+        b.mount("relay axis", BodyNames.AXLE, spot(-6.5, -6, 2.875));
         b.mount("relay axis top", BodyNames.AXLE, spot(-6.5, -6, 6));
         b.mount("relay drag arm", BodyNames.RELAY, spot(-11.75, -6, 5));
-        b.mount("relay knuckle arm", BodyNames.RELAY, spot(-1.25, -6, 5));
-        b.mount("relay link knuckle", BodyNames.knuckle(Side.RIGHT), spot(6, 6.5 - halfTrack, 3));
+        b.mount("relay knuckle arm", BodyNames.RELAY, spot(-1.25, -6, 2.875));
+        b.mount("relay link knuckle", BodyNames.knuckle(Side.RIGHT), spot(6, 6.5 - halfTrack, 2.875));
         b.joint(new Joint.Hinge("relay pin", "relay axis", "relay axis top", BodyNames.RELAY));
         b.link("drag link", LinkRole.DRAG_LINK, "pitman end", "relay drag arm");
         b.link("relay link", LinkRole.TIE_ROD, "relay knuckle arm", "relay link knuckle");

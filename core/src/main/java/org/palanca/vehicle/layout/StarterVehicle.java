@@ -39,7 +39,7 @@ public record StarterVehicle(
         axles.add(rear.axle(AxlePlace.REAR, wheelbase, tyreDiameter, front.isPresent() ? 0.7 : 1, 0.4));
         double axleHeight = axles.get(0).tyre().loadedRadius();
         FrameRails rails = new FrameRails(
-                inches(22), inches(26), axleHeight + inches(5), axleHeight + inches(10), inches(17), inches(2.5));
+                inches(22), inches(26), axleHeight + inches(8.5), axleHeight + inches(13.5), inches(17), inches(2.5));
         return new Vehicle(
                 name,
                 1,

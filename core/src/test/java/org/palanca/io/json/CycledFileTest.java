@@ -41,6 +41,8 @@ class CycledFileTest {
             delimiter = '|',
             quoteCharacter = '`',
             value = {
+                "\"backspacing_mm\": 114.3 | \"backspacing_mm\": 300 | The backspacing of 11 13/16 in is more than the whole rim, 9 in",
+                "\"diameter_mm\": 431.8 | \"diameter_mm\": 900 | The rim is 35 7/16 in and the tyre 34 1/2 in across",
                 "\"preload_mm\" | \"preload_inch\" | “preload_inch” is not known in “coilover left”",
                 "\"forces_n\": [ | \"forces_n\": [ -5, | -5",
                 "\"upper\": \"shock upper left\" | \"upper\": \"shock uper left\" | “coilover left” goes to mount “shock uper left”",

@@ -10,10 +10,12 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.IntRange;
+import org.palanca.clearance.Clearances;
 import org.palanca.result.AxleModel;
 import org.palanca.result.Result;
 import org.palanca.result.WheelTravel;
 import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
@@ -63,6 +65,31 @@ class StarterVehicleTest {
                     }
                 }
             }
+        }
+    }
+
+    /** What is put on the board can be built: no link, joint, bracket, rail or tyre of it stands in another. */
+    @Property(tries = 150)
+    void nothingOfAStartStandsInAnotherAtRide(
+            @ForAll("layouts") StarterLayout front, @ForAll @IntRange(min = 28, max = 44) int tyre) {
+        Vehicle vehicle = new StarterVehicle(
+                        "start",
+                        Use.TRAIL,
+                        inches(108),
+                        inches(tyre),
+                        Optional.of(front),
+                        StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS))
+                .build();
+        Clearances clearances = new Clearances(new AxleModel(vehicle, AxlePlace.FRONT));
+        for (int i = 0; i < clearances.pairs().size(); i++) {
+            Clearances.Pair pair = clearances.pairs().get(i);
+            assertThat(clearances.atRide(i))
+                    .as(
+                            "%s: %s and %s",
+                            front,
+                            clearances.things().get(pair.one()).id(),
+                            clearances.things().get(pair.other()).id())
+                    .isFalse();
         }
     }
 }

@@ -29,11 +29,11 @@ import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.Obstacle;
+import org.palanca.vehicle.Rim;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Tyre;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.WheelWell;
-import org.palanca.vehicle.Wheels;
 import org.palanca.words.Message;
 import org.palanca.words.Said;
 import org.palanca.words.Words;
@@ -117,24 +117,30 @@ public final class FitPane extends FloorPane {
         form.getChildren().clear();
         TilePane tyre = group(w.text("fit.tyre"));
         whole(tyre, "wheelbase", Vehicle::wheelbase, Vehicle::withWheelbase);
-        axleField(tyre, "track", Axle::track, (axle, v) -> wheels(axle, axle.tyre(), v));
+        axleField(
+                tyre,
+                "track",
+                Axle::track,
+                (axle, v) -> axle.withWheels(axle.wheels().withTrack(v)));
         axleField(
                 tyre,
                 "diameter",
                 axle -> axle.tyre().diameter(),
-                (axle, v) -> wheels(
+                (axle, v) -> tyre(
                         axle,
                         new Tyre(
                                 v,
                                 axle.tyre().loadedRadius() * v / axle.tyre().diameter(),
-                                axle.tyre().width()),
-                        axle.track()));
+                                axle.tyre().width())));
         axleField(
                 tyre,
                 "width",
                 axle -> axle.tyre().width(),
-                (axle, v) -> wheels(
-                        axle, new Tyre(axle.tyre().diameter(), axle.tyre().loadedRadius(), v), axle.track()));
+                (axle, v) ->
+                        tyre(axle, new Tyre(axle.tyre().diameter(), axle.tyre().loadedRadius(), v)));
+        rim(tyre, "rim_diameter", Rim::diameter, (rim, v) -> new Rim(v, rim.width(), rim.backspacing()));
+        rim(tyre, "rim_width", Rim::width, (rim, v) -> new Rim(rim.diameter(), v, rim.backspacing()));
+        rim(tyre, "backspacing", Rim::backspacing, (rim, v) -> new Rim(rim.diameter(), rim.width(), v));
         TilePane well = group(w.text("fit.well"));
         well(
                 well,
@@ -181,9 +187,28 @@ public final class FitPane extends FloorPane {
         form.getChildren().addAll(Labels.of(w.text("fit.obstacles"), "form-title"), obstacles);
     }
 
-    private static Axle wheels(Axle axle, Tyre tyre, double track) {
-        return axle.withWheels(
-                new Wheels(tyre, track, axle.wheels().camber(), axle.wheels().toe()));
+    private static Axle tyre(Axle axle, Tyre tyre) {
+        return axle.withWheels(axle.wheels().withTyre(tyre));
+    }
+
+    /** A size of the rim. The first that is typed makes one with an ordinary rest; until then the wheel counts as filled. */
+    private void rim(TilePane group, String name, ToDoubleFunction<Rim> get, BiFunction<Rim, Double, Rim> with) {
+        MeasureField field = new MeasureField(
+                Quantity.LENGTH,
+                wordsSupplier(),
+                value -> {
+                    Rim now = axle().wheels().rim().orElseGet(() -> Rim.ordinary(axle().tyre()));
+                    planned(
+                            name,
+                            vehicle().withAxle(axle().withWheels(axle().wheels().withRim(with.apply(now, value)))));
+                },
+                complaints());
+        field.setId("fit-" + name.replace('_', '-'));
+        group.getChildren()
+                .add(Labels.over(words().text("fit.field." + name), field, Quantity.LENGTH, wordsSupplier()));
+        refreshers.add(() -> axle().wheels()
+                .rim()
+                .ifPresentOrElse(rim -> field.show(get.applyAsDouble(rim)), () -> field.showNone("–")));
     }
 
     private TilePane group(String title) {

@@ -31,7 +31,6 @@ import org.palanca.vehicle.Travel;
 import org.palanca.vehicle.Tyre;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.vehicle.Wheels;
 import org.palanca.words.Message;
 import org.palanca.words.Words;
 
@@ -275,17 +274,15 @@ public final class GoalsPane extends VBox {
     }
 
     private static Axle tyre(Axle a, Tyre tyre) {
-        Wheels wheels = a.wheels();
-        return a.withWheels(new Wheels(tyre, wheels.track(), wheels.camber(), wheels.toe()));
+        return a.withWheels(a.wheels().withTyre(tyre));
     }
 
     private static Axle track(Axle a, double track) {
-        Wheels wheels = a.wheels();
-        return a.withWheels(new Wheels(wheels.tyre(), track, wheels.camber(), wheels.toe()));
+        return a.withWheels(a.wheels().withTrack(track));
     }
 
     private static Axle standing(Axle a, double camber, double toe) {
-        return a.withWheels(new Wheels(a.tyre(), a.track(), camber, toe));
+        return a.withWheels(a.wheels().standing(camber, toe));
     }
 
     private static Axle shares(Axle a, double drive, double brake) {
