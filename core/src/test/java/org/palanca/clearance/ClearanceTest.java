@@ -297,7 +297,7 @@ class ClearanceTest {
                 .as("steered, the rim comes round its kingpin")
                 .isLessThan(expected - inches(0.25))
                 .isPositive();
-        Rim shallow = new Rim(inches(17), inches(9), inches(1));
+        Rim shallow = new Rim(inches(17), inches(9), inches(0.5));
         assertThat(room(braked.withAxle(axle.withWheels(axle.wheels().withRim(shallow))), 0))
                 .isNegative();
     }
