@@ -1,12 +1,22 @@
 package org.palanca.ride;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Predicate;
+import org.palanca.result.AxleModel;
 import org.palanca.springing.Coil;
 import org.palanca.springing.Coils;
+import org.palanca.springing.Shock;
 import org.palanca.springing.ShockSize;
+import org.palanca.springing.Springing;
+import org.palanca.springing.TorsionBar;
 import org.palanca.units.Lengths;
+import org.palanca.units.Quantity;
 import org.palanca.units.UnitStyle;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
 
 /**
  * What springs to order for a shock. One coil, or a pair of which both give at ride and the lower one alone past the
@@ -30,7 +40,11 @@ public record SpringAdvice(Coils coils, double rate, double frequency) {
     /** Coils squeezed solid keep about this part of their free length. */
     private static final double SOLID = 0.35;
 
-    /** What is wanted.
+    /** Springs that move less than this for a unit of travel can't carry a wheel. */
+    private static final double LEAST_RATIO = 0.05;
+
+    /**
+     * What is wanted.
      *
      * @param mass sprung, on this wheel [kg]
      * @param frequency at ride [Hz]
@@ -60,6 +74,74 @@ public record SpringAdvice(Coils coils, double rate, double frequency) {
         double rate = set.rate(in);
         double reached = Math.sqrt(rate * wish.motionRatio() * wish.motionRatio() / wish.mass()) / (2 * Math.PI);
         return new SpringAdvice(set, rate, reached);
+    }
+
+    /**
+     * The vehicle with the springs of an axle replaced by a pair each, as advised for a frequency [Hz], or with its torsion bars
+     * of the rate that gives it, set to ride height. Where nothing springs the axle yet the shocks get the coils.
+     *
+     * @return empty where there is nothing to spring it by, the weight is not known, or the springs hardly move
+     */
+    public static Optional<Vehicle> fitted(Vehicle vehicle, AxlePlace place, double frequency) {
+        Axle axle = vehicle.axle(place).orElseThrow();
+        RideStudy study = RideStudy.of(vehicle, place);
+        double mass = study.weights().both() - study.weights().unsprung();
+        if (!(frequency > 0) || !(mass > 0)) {
+            return Optional.empty();
+        }
+        Predicate<Shock> springs = shock -> shock.spring().isPresent();
+        boolean coiled = axle.springing().shocks().stream().anyMatch(springs);
+        Optional<Springing> next = !coiled && !axle.springing().torsionBars().isEmpty()
+                ? bars(axle, study, frequency * frequency)
+                : coils(
+                        vehicle,
+                        axle,
+                        study,
+                        frequency,
+                        coiled ? springs : shock -> shock.size().isPresent());
+        return next.map(springing -> {
+            Vehicle sprung = vehicle.withAxle(axle.withSpringing(springing));
+            return RideHeight.set(sprung, place).orElse(sprung);
+        });
+    }
+
+    /** Rates go with the square of the frequency. */
+    private static Optional<Springing> bars(Axle axle, RideStudy study, double square) {
+        double times = square / (study.frequency() * study.frequency());
+        if (!(times > 0) || Double.isInfinite(times)) {
+            return Optional.empty();
+        }
+        return Optional.of(axle.springing()
+                .withTorsionBars(axle.springing().torsionBars().stream()
+                        .map(bar -> new TorsionBar(
+                                bar.name(), bar.joint(), Quantity.TWIST_RATE.onGrid(bar.rate() * times), bar.windUp()))
+                        .toList()));
+    }
+
+    private static Optional<Springing> coils(
+            Vehicle vehicle, Axle axle, RideStudy study, double frequency, Predicate<Shock> which) {
+        List<Shock> carrying = axle.springing().shocks().stream().filter(which).toList();
+        if (carrying.isEmpty()) {
+            return Optional.empty();
+        }
+        Shock first = carrying.get(0);
+        AxleModel model = new AxleModel(vehicle, axle.place());
+        double ratio =
+                model.outcome(model.result("motion_ratio." + first.name())).number();
+        if (!(ratio > LEAST_RATIO)) {
+            return Optional.empty();
+        }
+        RideStudy.ShockAt at = study.shocks().get(axle.springing().shocks().indexOf(first));
+        // A spring on its own is limited by nothing but its seats: room for the travel and a little more.
+        ShockSize room = first.size()
+                .orElseGet(() ->
+                        new ShockSize(first.name(), at.bump() - Lengths.INCH, at.droop() + Lengths.INCH, 0, 0, 0));
+        double mass = (study.weights().both() - study.weights().unsprung()) / carrying.size();
+        Coils coils = of(new Wish(mass, frequency, ratio, at.ride(), true), room)
+                .coils()
+                .onGrid();
+        return Optional.of(
+                axle.springing().mapShocks(shock -> which.test(shock) ? shock.withSpring(Optional.of(coils)) : shock));
     }
 
     private static Coils one(double spring, ShockSize size) {

@@ -1,5 +1,7 @@
 package org.palanca.springing;
 
+import org.palanca.units.Quantity;
+
 /**
  * An air shock or air spring of constant area: p V^n stays the same, the gauge pressure pushes. With n = 1 the air keeps its
  * temperature (slow movement), with 1.4 its heat (fast movement); 1.3 is a common value between (common practice, no
@@ -16,6 +18,15 @@ public record Air(double diameter, double column, double pressure, double expone
 
     /** Air is never squeezed to less than this part of its column: oil and rubber take over. */
     private static final double LEAST_COLUMN = 0.02;
+
+    /** Air in a shock of a size, to begin with: as wide as its body, a quarter longer than its stroke, pumped to 10 bar. */
+    public static Air ordinary(ShockSize size) {
+        return new Air(
+                Quantity.LENGTH.onGrid(size.body()),
+                Quantity.LENGTH.onGrid(size.stroke() * 1.25),
+                Quantity.PRESSURE.onGrid(1e6),
+                1.3);
+    }
 
     public Air withPressure(double other) {
         return new Air(diameter, column, other, exponent);

@@ -2,6 +2,8 @@ package org.palanca.springing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
+import org.palanca.units.Quantity;
 
 /**
  * One, two or three coil springs, one on the other. All carry the same force, so rates add as 1/k = 1/k1 + 1/k2 until a
@@ -21,6 +23,21 @@ public record Coils(List<Coil> coils, double preload) implements Spring {
 
     public Coils withPreload(double other) {
         return new Coils(coils, other);
+    }
+
+    /** These with every number on the grid that files keep. */
+    public Coils onGrid() {
+        List<Coil> next = coils.stream()
+                .map(coil -> new Coil(
+                        Quantity.RATE.onGrid(coil.rate()),
+                        Quantity.LENGTH.onGrid(coil.free()),
+                        Quantity.LENGTH.onGrid(coil.solid()),
+                        coil.stop().isPresent()
+                                ? OptionalDouble.of(
+                                        Quantity.LENGTH.onGrid(coil.stop().getAsDouble()))
+                                : coil.stop()))
+                .toList();
+        return new Coils(next, Quantity.LENGTH.onGrid(preload));
     }
 
     /** Length of the whole stack with nothing on it [m]. */

@@ -28,6 +28,7 @@ import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.edit.ShockLayout;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The steps that cycle the axle, driven in the window on the demo vehicle: its conflict found and solved, then its springs. */
@@ -261,6 +262,31 @@ class CycleTest extends WindowTest {
         assertThat(springing().swayBars()).hasSize(1);
         RideStudy study = RideStudy.of(vehicle(), AxlePlace.REAR);
         assertThat(study.ride().left()).isCloseTo(study.wanted(1), within(1.0));
+    }
+
+    /** Every way of springing an axle can be hung on it, carries it, and comes off again without a trace. */
+    @Test
+    void everyLayoutIsHungAndTakenOff() throws Exception {
+        Path lark = folder.resolve("lark.palanca.json");
+        copyExample("lark.palanca.json", lark);
+        onFx(() -> window.files().open(lark));
+        step(Step.SHOCKS);
+        Vehicle bare = vehicle();
+        for (ShockLayout layout : ShockLayout.values()) {
+            onFx(() -> lookup("#shock-layout").<ComboBox<ShockLayout>>query().setValue(layout));
+            press("#shock-add");
+            if (layout != ShockLayout.SHOCK) {
+                RideStudy study = RideStudy.of(vehicle(), AxlePlace.REAR);
+                assertThat(study.ride().left()).as("%s", layout).isCloseTo(study.wanted(1), within(1.0));
+                enter("#wanted-frequency", layout.ordinal() % 2 == 0 ? "1.5" : "1.7");
+                double reached = RideStudy.of(vehicle(), AxlePlace.REAR).frequency();
+                assertThat(reached).as("%s", layout).isBetween(1.3, 2.1);
+            } else {
+                assertThat(springing().carries()).isFalse();
+            }
+            press("#shock-drop");
+            assertThat(vehicle().axles()).as("%s", layout).isEqualTo(bare.axles());
+        }
     }
 
     @Test

@@ -9,10 +9,14 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.palanca.Examples;
+import org.palanca.Sprung;
 import org.palanca.clearance.Clearances;
 import org.palanca.limits.Limits;
 import org.palanca.result.AxleModel;
+import org.palanca.ride.RideHeight;
 import org.palanca.ride.RideStudy;
 import org.palanca.ride.RideWords;
 import org.palanca.springing.Air;
@@ -27,6 +31,7 @@ import org.palanca.springing.SwayBar;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.edit.ShockLayout;
 import org.palanca.vehicle.edit.SpringingMoves;
 
 /** Shocks and springs that can't be: each said with its name, by how much, and what to do. */
@@ -115,16 +120,18 @@ class SpringingCheckTest {
                 .toList();
     }
 
-    /** Starting from nothing: a pair of coilovers, stops and straps hung on any example is sound and limits nothing at ride. */
-    @Test
-    void whatIsHungOnAnAxleToBeginWithIsSound() {
+    /** Starting from nothing: shocks of any layout, stops and straps hung on any example are sound and limit nothing at ride. */
+    @ParameterizedTest
+    @EnumSource(ShockLayout.class)
+    void whatIsHungOnAnAxleToBeginWithIsSound(ShockLayout layout) {
         for (String file : Examples.FILES) {
             Vehicle vehicle = Examples.vehicle(file);
             for (Axle axle : vehicle.axles()) {
                 AxlePlace place = axle.place();
                 ShockSize size = ShockCatalogue.generic().get(2);
-                Vehicle hung = SpringingMoves.addStraps(
-                        SpringingMoves.addStops(SpringingMoves.addShocks(vehicle, place, size), place), place);
+                Vehicle bare = SpringingMoves.dropShocks(vehicle, place);
+                Vehicle shocked = SpringingMoves.addShocks(bare, place, size, layout);
+                Vehicle hung = SpringingMoves.addStraps(SpringingMoves.addStops(shocked, place), place);
                 assertThat(VehicleCheck.hasErrors(VehicleCheck.findings(hung)))
                         .as("%s %s", file, place)
                         .isFalse();
@@ -132,7 +139,40 @@ class SpringingCheckTest {
                 assertThat(limits.passedAtRide())
                         .as("%s %s", file, place)
                         .noneMatch(limit -> limit.kind().name().startsWith("SHOCK"));
+                assertThat(SpringingMoves.dropShocks(shocked, place))
+                        .as("%s %s: taken off again nothing is left", file, place)
+                        .isEqualTo(bare);
+                if (layout == ShockLayout.SHOCK) {
+                    continue;
+                }
+                Optional<Vehicle> set = RideHeight.set(shocked, place);
+                assertThat(set).as("%s %s carries its weight", file, place).isPresent();
+                RideStudy study = RideStudy.of(set.get(), place);
+                double wanted = study.wanted(1) + study.wanted(-1);
+                double leaves = axle.linkage().leaves().isEmpty() ? 0 : wanted;
+                assertThat(study.ride().left() + study.ride().right() - leaves)
+                        .as("%s %s", file, place)
+                        .isCloseTo(wanted, within(1.0));
             }
+        }
+    }
+
+    /** On level links that rise upright: a lever's rate at the wheel is k / lever^2, a rocker's ratio that of its arms. */
+    @Test
+    void leversAndRockersWorkAsTheirArmsSay() {
+        Vehicle level = Sprung.level();
+        ShockSize size = ShockCatalogue.generic().get(2);
+        Vehicle levered = SpringingMoves.addShocks(level, AxlePlace.REAR, size, ShockLayout.TORSION_BAR);
+        assertThat(RideStudy.of(levered, AxlePlace.REAR).ride().rate()).isCloseTo(30_000, within(300.0));
+        Vehicle pushed = SpringingMoves.addShocks(level, AxlePlace.REAR, size, ShockLayout.PUSHROD);
+        AxleModel model = new AxleModel(pushed, AxlePlace.REAR);
+        Axle axle = model.axle();
+        double travel = axle.travel().bump() + axle.travel().droop();
+        double ratio = 0.9 * size.stroke() / travel;
+        for (String side : List.of("left", "right")) {
+            assertThat(model.outcome(model.result("motion_ratio.coilover " + side))
+                            .number())
+                    .isCloseTo(ratio, within(0.02 * ratio));
         }
     }
 

@@ -22,6 +22,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import org.palanca.desktop.analysis.SteerStudy;
+import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.LatestOnly;
 import org.palanca.desktop.control.MeasureField;
@@ -30,7 +31,6 @@ import org.palanca.desktop.floor.SaidColumn;
 import org.palanca.desktop.steps.CurveView;
 import org.palanca.io.SafeFile;
 import org.palanca.io.csv.ShockCsv;
-import org.palanca.result.AxleModel;
 import org.palanca.ride.RideHeight;
 import org.palanca.ride.RideStudy;
 import org.palanca.ride.RideWords;
@@ -53,9 +53,11 @@ import org.palanca.units.Lengths;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Weights;
+import org.palanca.vehicle.edit.ShockLayout;
 import org.palanca.vehicle.edit.SpringingMoves;
 import org.palanca.words.Message;
 import org.palanca.words.Words;
@@ -156,9 +158,7 @@ public final class ShocksPane extends FloorPane {
 
     /** Where the upper mount of the first shock may go so that shaft is left at both ends. */
     private void patch() {
-        Optional<Shock> first = springing().shocks().stream()
-                .filter(shock -> shock.size().isPresent())
-                .findFirst();
+        Optional<Shock> first = sized();
         if (first.isEmpty()) {
             patches.drop();
             board.showPatch(Optional.empty());
@@ -178,26 +178,52 @@ public final class ShocksPane extends FloorPane {
         Words w = words();
         List<Node> all = new ArrayList<>();
         all.add(weightRow(w));
-        if (springing().shocks().isEmpty()) {
-            FlowPane start = row();
-            start.getChildren()
-                    .addAll(
-                            Labels.of(w.text("shocks.none_yet"), "form-title"),
-                            Labels.button(
-                                    "shock-add",
-                                    w.text("shocks.add"),
-                                    () -> plan(
-                                            "shocks.add",
-                                            SpringingMoves.addShocks(vehicle(), place(), catalogue.get(3)))));
-            all.add(start);
+        if (springing().shocks().isEmpty() && springing().torsionBars().isEmpty()) {
+            all.add(startRow(w));
         } else {
-            all.add(sizeRow(w));
-            all.add(springRow(w));
+            sized().ifPresent(shock -> all.add(sizeRow(w, shock)));
+            sprung().ifPresent(shock -> all.add(springRow(w, shock)));
             all.add(setRow(w));
         }
         all.add(endRow(w));
         all.add(barRow(w));
         form.getChildren().setAll(all);
+    }
+
+    /** The first shock whose size is known. */
+    private Optional<Shock> sized() {
+        return springing().shocks().stream()
+                .filter(shock -> shock.size().isPresent())
+                .findFirst();
+    }
+
+    /** The first with a spring. */
+    private Optional<Shock> sprung() {
+        return springing().shocks().stream()
+                .filter(shock -> shock.spring().isPresent())
+                .findFirst();
+    }
+
+    /** Nothing hangs here yet: what shall? */
+    private Node startRow(Words w) {
+        ComboBox<ShockLayout> layouts = new ComboBox<>();
+        layouts.setId("shock-layout");
+        layouts.setConverter(Choices.names(wordsSupplier(), layout -> "shocks.layout." + layout.id()));
+        layouts.getItems().setAll(ShockLayout.values());
+        layouts.setValue(axle().linkage().leaves().isEmpty() ? ShockLayout.COILOVER : ShockLayout.SHOCK);
+        FlowPane start = row();
+        start.getChildren()
+                .addAll(
+                        Labels.of(w.text("shocks.none_yet"), "form-title"),
+                        Labels.over(w.text("shocks.layout"), layouts),
+                        Labels.button("shock-add", w.text("shocks.add"), () -> hang(layouts.getValue())));
+        return start;
+    }
+
+    /** Hangs shocks on the axle and sets what springs them to the weight. */
+    private void hang(ShockLayout layout) {
+        Vehicle hung = SpringingMoves.addShocks(vehicle(), place(), catalogue.get(3), layout);
+        plan("shocks.add", RideHeight.set(hung, place()).orElse(hung));
     }
 
     private static FlowPane row() {
@@ -243,9 +269,8 @@ public final class ShocksPane extends FloorPane {
         return row;
     }
 
-    private Node sizeRow(Words w) {
+    private Node sizeRow(Words w, Shock first) {
         FlowPane row = row();
-        Shock first = springing().shocks().get(0);
         row.getChildren().add(Labels.of(w.text("shocks.shock"), "form-title"));
         ComboBox<String> models = new ComboBox<>();
         models.setId("shock-model");
@@ -313,11 +338,11 @@ public final class ShocksPane extends FloorPane {
         });
     }
 
-    private Node springRow(Words w) {
+    private Node springRow(Words w, Shock first) {
         FlowPane row = row();
-        Optional<Spring> spring = springing().shocks().get(0).spring();
+        Spring spring = first.spring().orElseThrow();
         row.getChildren().add(Labels.of(w.text("shocks.springs"), "form-title"));
-        if (spring.isPresent() && spring.get() instanceof Coils coils) {
+        if (spring instanceof Coils coils) {
             for (int i = 0; i < coils.coils().size(); i++) {
                 coil(row, i, coils.coils().get(i), coils.coils().size());
             }
@@ -339,8 +364,10 @@ public final class ShocksPane extends FloorPane {
                                 () -> coils(c ->
                                         new Coils(c.coils().subList(1, c.coils().size()), c.preload()))));
             }
-            row.getChildren().add(Labels.button("spring-air", w.text("shocks.to_air"), this::toAir));
-        } else if (spring.isPresent() && spring.get() instanceof Air air) {
+            if (first.size().isPresent()) {
+                row.getChildren().add(Labels.button("spring-air", w.text("shocks.to_air"), this::toAir));
+            }
+        } else if (spring instanceof Air air) {
             field(
                     row,
                     "air-pressure",
@@ -453,12 +480,9 @@ public final class ShocksPane extends FloorPane {
     /** Air in the place of the coils, pumped so that it carries the weight. */
     private void toAir() {
         Springing next = springing()
-                .mapShocks(shock -> shock.withSpring(shock.size()
-                        .map(size -> new Air(
-                                Quantity.LENGTH.onGrid(size.body()),
-                                Quantity.LENGTH.onGrid(size.stroke() * 1.25),
-                                Quantity.PRESSURE.onGrid(1e6),
-                                1.3))));
+                .mapShocks(shock -> shock.spring().isPresent() && shock.size().isPresent()
+                        ? shock.withSpring(Optional.of(Air.ordinary(shock.size().get())))
+                        : shock);
         Vehicle aired = vehicle().withAxle(axle().withSpringing(next));
         plan("shocks.to_air", RideHeight.set(aired, place()).orElse(aired));
     }
@@ -466,23 +490,36 @@ public final class ShocksPane extends FloorPane {
     private Node setRow(Words w) {
         FlowPane row = row();
         row.getChildren().add(Labels.of(w.text("shocks.set"), "form-title"));
-        row.getChildren().add(Labels.button("ride-set", w.text("shocks.ride_set"), this::setRide));
-        field(row, "wanted-frequency", "shocks.frequency", Quantity.FREQUENCY, frequency, v -> {
-            frequency = v;
-            suggest();
-        });
-        row.getChildren().add(Labels.button("spring-suggest", w.text("shocks.suggest"), this::suggest));
+        if (springing().carries()) {
+            row.getChildren().add(Labels.button("ride-set", w.text("shocks.ride_set"), this::setRide));
+        }
+        if (springing().carries() || axle().linkage().leaves().isEmpty()) {
+            field(row, "wanted-frequency", "shocks.frequency", Quantity.FREQUENCY, frequency, v -> {
+                frequency = v;
+                suggest();
+            });
+            row.getChildren().add(Labels.button("spring-suggest", w.text("shocks.suggest"), this::suggest));
+        }
+        sized().filter(shock -> onFrame(shock.upper())).ifPresent(shock -> splitFields(row, w, shock));
+        row.getChildren()
+                .add(Labels.button(
+                        "shock-drop",
+                        w.text("shocks.drop"),
+                        () -> plan("shocks.drop", SpringingMoves.dropShocks(vehicle(), place()))));
+        return row;
+    }
+
+    private boolean onFrame(String mount) {
+        return axle().mount(mount).orElseThrow().body().equals(BodyNames.FRAME);
+    }
+
+    private void splitFields(FlowPane row, Words w, Shock shock) {
         field(row, "wanted-split", "shocks.split", Quantity.PERCENT, split, v -> split = v);
-        Shock first = springing().shocks().get(0);
-        RideStudy study = RideStudy.of(vehicle(), place());
-        double back = leanBack.orElse(lean(first, true));
-        double in = leanIn.orElse(lean(first, false));
+        double back = leanBack.orElse(lean(shock, true));
+        double in = leanIn.orElse(lean(shock, false));
         field(row, "wanted-back", "shocks.lean_back", Quantity.ANGLE, back, v -> leanBack = OptionalDouble.of(v));
         field(row, "wanted-in", "shocks.lean_in", Quantity.ANGLE, in, v -> leanIn = OptionalDouble.of(v));
-        if (first.size().isPresent() && !study.shocks().isEmpty()) {
-            row.getChildren().add(Labels.button("split-set", w.text("shocks.split_set"), () -> place(first, back, in)));
-        }
-        return row;
+        row.getChildren().add(Labels.button("split-set", w.text("shocks.split_set"), () -> place(shock, back, in)));
     }
 
     private double lean(Shock shock, boolean back) {
@@ -515,49 +552,9 @@ public final class ShocksPane extends FloorPane {
 
     /** A pair for the weight and frequency wanted, set to ride height. */
     private void suggest() {
-        Optional<Shock> sized = springing().shocks().stream()
-                .filter(shock -> shock.size().isPresent())
-                .findFirst();
-        RideStudy study = RideStudy.of(vehicle(), place());
-        if (sized.isEmpty() || !(frequency > 0)) {
-            complain(words().text("shocks.no_setting"));
-            return;
-        }
-        var model = new AxleModel(vehicle(), place());
-        double ratio = model.outcome(model.result("motion_ratio." + sized.get().name()))
-                .number();
-        double length =
-                study.shocks().get(springing().shocks().indexOf(sized.get())).ride();
-        double mass = (study.weights().both() - study.weights().unsprung())
-                / 2
-                * 2
-                / Math.max(1, springing().shocks().size());
-        if (!(ratio > 0.05) || !(mass > 0)) {
-            complain(words().text("shocks.no_setting"));
-            return;
-        }
-        SpringAdvice advice = SpringAdvice.of(
-                new SpringAdvice.Wish(mass, frequency, ratio, length, true),
-                sized.get().size().get());
-        Coils coils = onGrid(advice.coils());
-        Vehicle sprung = vehicle()
-                .withAxle(axle().withSpringing(springing().mapShocks(shock -> shock.withSpring(Optional.of(coils)))));
-        plan("shocks.suggest", RideHeight.set(sprung, place()).orElse(sprung));
-    }
-
-    private static Coils onGrid(Coils coils) {
-        return new Coils(
-                coils.coils().stream()
-                        .map(coil -> new Coil(
-                                Quantity.RATE.onGrid(coil.rate()),
-                                Quantity.LENGTH.onGrid(coil.free()),
-                                Quantity.LENGTH.onGrid(coil.solid()),
-                                coil.stop().isPresent()
-                                        ? OptionalDouble.of(Quantity.LENGTH.onGrid(
-                                                coil.stop().getAsDouble()))
-                                        : OptionalDouble.empty()))
-                        .toList(),
-                Quantity.LENGTH.onGrid(coils.preload()));
+        SpringAdvice.fitted(vehicle(), place(), frequency)
+                .ifPresentOrElse(
+                        next -> plan("shocks.suggest", next), () -> complain(words().text("shocks.no_setting")));
     }
 
     private Node endRow(Words w) {

@@ -1,0 +1,79 @@
+package org.palanca.vehicle.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.palanca.geometry.Side;
+import org.palanca.springing.Springing;
+import org.palanca.units.Lengths;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.Joint;
+import org.palanca.vehicle.Link;
+import org.palanca.vehicle.LinkRole;
+import org.palanca.vehicle.Linkage;
+import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.Placement;
+
+/** An axle to which mirrored pairs of mounts, links and pins are being added. */
+final class Hanging {
+    private final Axle axle;
+    private final List<Mount> mounts;
+    private final List<Link> links;
+    private final List<Joint> joints;
+
+    Hanging(Axle axle) {
+        this.axle = axle;
+        mounts = new ArrayList<>(axle.mounts());
+        links = new ArrayList<>(axle.links());
+        joints = new ArrayList<>(axle.joints());
+    }
+
+    /** What moves with the left wheel. */
+    String carrier() {
+        return axle.independent() ? BodyNames.knuckle(Side.LEFT) : BodyNames.AXLE;
+    }
+
+    /** Two mounts, told for the left one: ahead of the axle line, out from the middle, up from the ground [m]. */
+    Hanging mounts(String name, String body, double ahead, double out, double up) {
+        mounts.add(new Mount(
+                name + " left",
+                body,
+                new Placement.Taped(onSixteenth(ahead), Side.LEFT, onSixteenth(out), onSixteenth(up))));
+        mounts.add(new Mount(name + " right", BodyNames.mirror(body), new Placement.MirrorOf(name + " left")));
+        return this;
+    }
+
+    Hanging links(String name, LinkRole role, String from, String to) {
+        for (Side side : Side.values()) {
+            String s = " " + side.id();
+            links.add(new Link(name + s, role, from + s, to + s));
+        }
+        return this;
+    }
+
+    /** Two pins whose axes both point to the left, so that what they hold turns alike in bump. */
+    Hanging pins(String name, String inner, String outer, String body) {
+        for (Side side : Side.values()) {
+            String s = " " + side.id();
+            boolean left = side == Side.LEFT;
+            joints.add(new Joint.Hinge(
+                    name + s,
+                    (left ? inner : outer) + s,
+                    (left ? outer : inner) + s,
+                    left ? body : BodyNames.mirror(body)));
+        }
+        return this;
+    }
+
+    /** The axle with all that was added, on other springs. */
+    Axle on(Springing springing) {
+        Linkage old = axle.linkage();
+        return axle.withLinkage(new Linkage(old.type(), mounts, links, joints, old.leaves(), old.steering()))
+                .withSpringing(springing);
+    }
+
+    static double onSixteenth(double metres) {
+        return Quantity.LENGTH.onGrid(Lengths.nearest(metres, 16).metres());
+    }
+}
