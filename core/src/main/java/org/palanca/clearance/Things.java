@@ -235,8 +235,9 @@ public final class Things {
         Tyre tyre = axle.tyre();
         double radius = tyre.diameter() / 2;
         double shoulder = SHOULDER * tyre.width();
+        Convex filled = Convex.wheel(centre, axis, radius, tyre.width() / 2, shoulder);
         if (axle.wheels().rim().isEmpty()) {
-            return one(Convex.wheel(centre, axis, radius, tyre.width() / 2, shoulder));
+            return one(filled);
         }
         Rim rim = axle.wheels().rim().get();
         double seat = rim.diameter() / 2;
@@ -249,7 +250,9 @@ public final class Things {
         Vector3D outward = axis.scalarMultiply(side.sign() * Math.signum(axis.getY()));
         Vector3D disc = centre.add(rim.offset() + Rim.FLANGE / 2, outward);
         pieces.add(Convex.wheel(disc, axis, well, Rim.FLANGE / 2, Rim.FLANGE / 4));
-        return Solid.of(pieces);
+        double widest =
+                Math.max(tyre.width() / 2, Math.max(rim.width() / 2 + Rim.FLANGE, Math.abs(rim.offset()) + Rim.FLANGE));
+        return Solid.within(Convex.wheel(centre, axis, radius, widest, rounding), pieces);
     }
 
     /** Tube between the wheels and a ball where the pinion is. */
@@ -333,7 +336,7 @@ public final class Things {
                     Message.of("thing.ears", mount),
                     body < 0 ? Part.Kind.FIXED : Part.Kind.MOVING,
                     carrier(body),
-                    Solid.of(pair),
+                    Solid.within(Convex.wheel(at, end.direction(), EAR, half + 2 * EAR_HALF, EAR_HALF / 2), pair),
                     mount);
         }
     }

@@ -43,6 +43,9 @@ public final class Gap {
         best = enough;
         known = lower(first.root(), second.root());
         if (known < enough) {
+            known = covers(first, second);
+        }
+        if (known < enough) {
             known = Double.NEGATIVE_INFINITY;
             look(first.root(), second.root());
             known = Math.max(known, best);
@@ -84,6 +87,26 @@ public final class Gap {
     /** Nearest place on the second [m]. */
     public Vector3D onSecond() {
         return new Vector3D(onB);
+    }
+
+    /** How far apart what holds each of the two is, where one of them has several pieces and both are held by one. */
+    private double covers(Solid first, Solid second) {
+        Convex a = first.cover();
+        Convex b = second.cover();
+        if (a == null || b == null || first.pieces() == 1 && second.pieces() == 1) {
+            return Double.NEGATIVE_INFINITY;
+        }
+        double round = a.radius() + b.radius();
+        double parted = apart(a, b) - round;
+        if (parted >= best) {
+            return parted;
+        }
+        System.arraycopy(memory, 0, axis, 0, 3);
+        double distance = gjk.distance(a, onePlace, b, otherPlace, axis);
+        for (int k = 0; k < 3; k++) {
+            memory[k] = distance > 0 ? (gjk.onA()[k] - gjk.onB()[k]) / distance : 0;
+        }
+        return distance > 0 ? distance - round : Double.NEGATIVE_INFINITY;
     }
 
     private void look(Solid.Node a, Solid.Node b) {
@@ -177,8 +200,10 @@ public final class Gap {
             best = gap;
             touching(a, b, out);
         }
-        for (int k = 0; k < 3; k++) {
-            memory[k] = 0;
+        if (one.pieces() == 1 && other.pieces() == 1) {
+            for (int k = 0; k < 3; k++) {
+                memory[k] = 0;
+            }
         }
     }
 

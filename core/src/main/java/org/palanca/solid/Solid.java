@@ -12,11 +12,13 @@ public final class Solid {
     private final Node root;
     private final int pieces;
     private final List<Vector3D[]> skin;
+    private final Convex cover;
 
-    private Solid(List<Convex> all, List<Vector3D[]> skin) {
+    private Solid(List<Convex> all, List<Vector3D[]> skin, Convex cover) {
         root = tree(new ArrayList<>(all));
         pieces = all.size();
         this.skin = List.copyOf(skin);
+        this.cover = cover;
     }
 
     /**
@@ -25,7 +27,16 @@ public final class Solid {
      * @throws IllegalArgumentException when there are none
      */
     public static Solid of(List<Convex> pieces) {
-        return new Solid(pieces, List.of());
+        return new Solid(pieces, List.of(), pieces.size() == 1 ? pieces.get(0) : null);
+    }
+
+    /**
+     * A shape of pieces that all lie within a convex one: what is far enough from that need not be looked at piece by piece.
+     *
+     * @throws IllegalArgumentException when there are none
+     */
+    public static Solid within(Convex cover, List<Convex> pieces) {
+        return new Solid(pieces, List.of(), cover);
     }
 
     /**
@@ -35,12 +46,12 @@ public final class Solid {
      * @param off how far the skin may be off the real one, which makes it so much thicker [m]
      */
     public static Solid closedMesh(List<Vector3D[]> triangles, double off) {
-        return new Solid(mesh(triangles, off), triangles);
+        return new Solid(mesh(triangles, off), triangles, null);
     }
 
     /** A shape of triangles that need not close. */
     public static Solid openMesh(List<Vector3D[]> triangles, double off) {
-        return new Solid(mesh(triangles, off), List.of());
+        return new Solid(mesh(triangles, off), List.of(), null);
     }
 
     private static List<Convex> mesh(List<Vector3D[]> triangles, double off) {
@@ -56,6 +67,11 @@ public final class Solid {
 
     Node root() {
         return root;
+    }
+
+    /** A convex piece that holds all of it, or null where none is known. */
+    Convex cover() {
+        return cover;
     }
 
     /** Middle of a ball that holds it [m], body frame. */

@@ -119,4 +119,29 @@ class RingTest {
         Convex ball = Convex.ball(CENTRE.add(OUTER + 0.02, radial), 0.03);
         assertThat(toRing(ball)).isCloseTo(-0.01, within(1e-5));
     }
+
+    /** A cover says when the pieces need not be looked at; what comes back is the same with and without. */
+    @Test
+    void aCoverChangesNoAnswer() {
+        List<Convex> pieces = Convex.ring(CENTRE, AXIS, INNER, OUTER, HALF, ROUNDING, PIECES);
+        Solid covered = Solid.within(Convex.wheel(CENTRE, AXIS, OUTER, HALF, ROUNDING), pieces);
+        double[] direction = new double[3];
+        double[] none = new double[3];
+        Vector3D from = place(1.5);
+        Vector3D step = place(0.02).subtract(CENTRE);
+        for (int i = 0; i < 400; i++) {
+            from = Vector3D.distance(from, CENTRE) > 1.2 ? place(1.5) : from.add(step);
+            if (i % 20 == 0) {
+                step = place(0.05).subtract(CENTRE);
+            }
+            Solid bar = Solid.of(List.of(Convex.capsule(from, from.add(0.3, Vector3D.PLUS_K), 0.02)));
+            double enough = 0.3 * random.nextDouble();
+            double plain = gap.between(ring, new Place(), bar, new Place(), enough, none);
+            double found = gap.between(covered, new Place(), bar, new Place(), enough, direction);
+            assertThat(Math.min(found, enough)).as("bar %d", i).isCloseTo(Math.min(plain, enough), within(1e-9));
+            double whole = gap.between(ring, new Place(), bar, new Place());
+            gap.between(covered, new Place(), bar, new Place(), enough, direction);
+            assertThat(gap.known()).as("bar %d", i).isLessThanOrEqualTo(whole + 1e-9);
+        }
+    }
 }
