@@ -336,7 +336,7 @@ public final class Things {
                     Message.of("thing.ears", mount),
                     body < 0 ? Part.Kind.FIXED : Part.Kind.MOVING,
                     carrier(body),
-                    Solid.within(Convex.wheel(at, end.direction(), EAR, half + 2 * EAR_HALF, EAR_HALF / 2), pair),
+                    Solid.of(pair),
                     mount);
         }
     }
