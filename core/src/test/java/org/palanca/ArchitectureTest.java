@@ -103,7 +103,7 @@ class ArchitectureTest {
             .whereLayer("clearance")
             .mayOnlyBeAccessedByLayers("limits", "drawing", "io")
             .whereLayer("driveline")
-            .mayOnlyBeAccessedByLayers("clearance", "limits", "fit", "io")
+            .mayOnlyBeAccessedByLayers("clearance", "limits", "fit", "drawing", "io")
             .whereLayer("placing")
             .mayOnlyBeAccessedByLayers("io")
             .whereLayer("fit")

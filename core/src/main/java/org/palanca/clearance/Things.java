@@ -55,9 +55,6 @@ public final class Things {
     /** Radius of an ordinary half-shaft's bar [m]. */
     private static final double HALF_SHAFT = Lengths.inches(0.625);
 
-    /** A tyre's shoulders are rounded by this part of its width. */
-    private static final double SHOULDER = 0.15;
-
     /** How much deeper than its seats a rim reaches, where the tyre's beads go over it [m]: common practice, no source. */
     private static final double WELL = Lengths.inches(1);
 
@@ -234,7 +231,7 @@ public final class Things {
     private Solid wheel(Vector3D centre, Vector3D axis, Side side) {
         Tyre tyre = axle.tyre();
         double radius = tyre.diameter() / 2;
-        double shoulder = SHOULDER * tyre.width();
+        double shoulder = tyre.shoulder();
         Convex filled = Convex.wheel(centre, axis, radius, tyre.width() / 2, shoulder);
         if (axle.wheels().rim().isEmpty()) {
             return one(filled);

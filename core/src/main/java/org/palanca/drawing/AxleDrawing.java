@@ -3,6 +3,7 @@ package org.palanca.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.clearance.HoseRun;
 import org.palanca.clearance.PartShape;
 import org.palanca.drawing.Shape.Point;
 import org.palanca.drawing.Shape.Role;
@@ -16,6 +17,7 @@ import org.palanca.springing.Strap;
 import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.FrameRails;
+import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Part;
@@ -66,6 +68,12 @@ public final class AxleDrawing {
                             new Shape.Path(part.kind() == Part.Kind.SERVICE ? Role.MEASURE : Role.PART, corners, true));
                 }
             }
+        }
+        for (Hose hose : vehicle.build().surroundings(model.axle().place()).hoses()) {
+            List<Point> points = HoseRun.points(model, hose).stream()
+                    .map(at -> new Point(elevation.across(at), elevation.up(at)))
+                    .toList();
+            shapes.add(new Shape.Path(Role.PART, points, false));
         }
         return shapes;
     }

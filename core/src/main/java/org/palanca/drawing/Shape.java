@@ -16,6 +16,8 @@ public sealed interface Shape {
         LINK,
         /** A shock, stop or strap between its mounts. */
         SHOCK,
+        /** What turns the wheels, with its joints. */
+        SHAFT,
         /** Something described that may be touched. */
         PART,
         EXTENSION,

@@ -26,11 +26,18 @@ public record HalfShaftStudy(double inner, double outer, double shortest, double
     /**
      * One shaft at a pose.
      *
-     * @param length between joint middles [m]
+     * @param from middle of its inner joint [m], vehicle frame
+     * @param to middle of its outer joint [m], vehicle frame
+     * @param wheelWay which way the wheel's shaft points, outward, of length 1
      * @param inner joint angle against a shaft that runs straight across [rad]
      * @param outer joint angle against the wheel's axle [rad]
      */
-    public record Shaft(double length, double inner, double outer) {}
+    public record Shaft(Vector3D from, Vector3D to, Vector3D wheelWay, double inner, double outer) {
+        /** Between joint middles [m]. */
+        public double length() {
+            return Vector3D.distance(from, to);
+        }
+    }
 
     /** A side's shaft at the model's present pose. */
     public static Shaft at(AxleModel model, HalfShafts shafts, Side side) {
@@ -45,7 +52,7 @@ public record HalfShaftStudy(double inner, double outer, double shortest, double
                 shafts.inner().getZ());
         Vector3D along = outer.subtract(inner);
         return new Shaft(
-                along.getNorm(), Vector3D.angle(along, new Vector3D(0, sign, 0)), Vector3D.angle(along, outward));
+                inner, outer, outward, Vector3D.angle(along, new Vector3D(0, sign, 0)), Vector3D.angle(along, outward));
     }
 
     /** Over the whole travel; empty where no half-shafts are described. */

@@ -23,8 +23,10 @@ public record PinionAdvice(OptionalDouble wanted, double now) {
     /** Farther than this no pinion is turned [rad]. */
     private static final double FARTHEST = Math.toRadians(25);
 
-    /** Steps of the trade-off each way from now. */
-    private static final int STEPS = 12;
+    /** So far each way the trade-off goes [rad], and in so many steps: a joint's angle turns sharply where it is straight. */
+    private static final double TRADED = Math.toRadians(12);
+
+    private static final int STEPS = 48;
 
     /**
      * A housing turned by an angle: what it does to the joints and to caster.
@@ -78,7 +80,7 @@ public record PinionAdvice(OptionalDouble wanted, double now) {
         OptionalDouble casterNow = caster(new AxleModel(vehicle, place));
         List<Turned> all = new ArrayList<>();
         for (int i = -STEPS; i <= STEPS; i++) {
-            double pinion = now + Math.toRadians(i);
+            double pinion = now + TRADED * i / STEPS;
             Vehicle there = turned(vehicle, place, pinion);
             double by = pinion - now;
             ShaftRun run = ShaftRun.at(new AxleModel(there, place), line);

@@ -106,8 +106,7 @@ public final class TyreRoom {
         return new TyreShape(
                 new Vector3D(wheel.centre(0), wheel.centre(1), wheel.centre(2)),
                 new Vector3D(wheel.axis(0), wheel.axis(1), wheel.axis(2)),
-                model.axle().tyre().diameter() / 2,
-                model.axle().tyre().width());
+                model.axle().tyre());
     }
 
     private void around(WheelTravel pose, Side side, TyreShape tyre, List<Room> out) {

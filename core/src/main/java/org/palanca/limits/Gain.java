@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.BooleanSupplier;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.clearance.Clearances;
@@ -12,6 +13,7 @@ import org.palanca.driveline.PinionAdvice;
 import org.palanca.result.AxleModel;
 import org.palanca.springing.BumpStop;
 import org.palanca.springing.Coils;
+import org.palanca.springing.Shock;
 import org.palanca.springing.Springing;
 import org.palanca.survey.Box;
 import org.palanca.units.Lengths;
@@ -20,6 +22,7 @@ import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Driveline;
+import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Obstacle;
@@ -163,14 +166,17 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained, do
                 case SHOCK_EXTENDED -> shockMount(name, Way.DOWN);
                 case STOP -> stop(name);
                 case STRAP -> strap(name);
+                case HOSE_TIGHT -> hose(name, 1);
+                case HOSE_KINKED -> hose(name, -1);
                 case COIL_BIND -> preload(name, -1);
                 case SPRING_LOOSE -> preload(name, 1);
                 case U_JOINT -> pinion();
                 case SLIP -> slip();
                 case JOINT -> joint(name);
-                case OPEN -> {
-                    // Where members can't close nothing small helps.
-                }
+                // A mount farther from its other end makes a longer member, nearer a shorter one.
+                case OPEN ->
+                    axle.link(name)
+                            .ifPresent(link -> mount(link.from(), Message.of("thing.mount", link.from()), LARGE));
             }
             return ideas;
         }
@@ -245,10 +251,19 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained, do
             return MountMoves.moveTo(from, new MountRef(place, mount), to);
         }
 
+        /** Both sides alike, whether or not the one follows the other: both are home at once. */
         private void shockMount(String name, Way way) {
             axle.springing().shock(name).ifPresent(shock -> {
                 for (double by : LONGER) {
-                    idea(Message.of("thing.mount", shock.upper()), by, way, moved(vehicle, shock.upper(), way, by));
+                    Vehicle after = moved(vehicle, shock.upper(), way, by);
+                    for (Shock other : axle.springing().shocks()) {
+                        boolean still = after.axle(place)
+                                .orElseThrow()
+                                .position(other.upper(), vehicle.wheelbase())
+                                .equals(axle.position(other.upper(), vehicle.wheelbase()));
+                        after = still ? moved(after, other.upper(), way, by) : after;
+                    }
+                    idea(Message.of("thing.mount", shock.upper()), by, way, after);
                 }
             });
         }
@@ -290,6 +305,23 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained, do
                                 .withStraps(axle.springing().straps().stream()
                                         .map(strap -> strap.withLength(strap.length() + by))
                                         .toList()));
+            }
+        }
+
+        /** A kinked hose lies better with more room too, but what a shop has on the shelf is a longer or a shorter one. */
+        private void hose(String name, int first) {
+            for (int sign : new int[] {first, -first}) {
+                for (double by : LONGER) {
+                    List<Hose> hoses = around.hoses().stream()
+                            .map(hose -> hose.name().equals(name)
+                                    ? hose.withLength(Math.max(by, hose.length() + sign * by))
+                                    : hose)
+                            .toList();
+                    ideas.add(new Idea(
+                            Message.of(sign > 0 ? "gain.hose_longer" : "gain.hose_shorter", name, Message.length(by)),
+                            by,
+                            vehicle.withBuild(build.with(place, around.withHoses(hoses)))));
+                }
             }
         }
 
@@ -336,22 +368,21 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained, do
             });
         }
 
+        /** Where the mount's link has joints of its own, those; else all that are alike. */
         private void joint(String mount) {
             ClearanceRules rules = build.rules();
-            double more = rules.joint() + Math.toRadians(5);
+            Optional<String> own = axle.links().stream()
+                    .filter(link -> link.from().equals(mount) || link.to().equals(mount))
+                    .map(Link::name)
+                    .filter(rules.joints()::containsKey)
+                    .findFirst();
+            double more = own.map(rules::joint).orElse(rules.joint()) + Math.toRadians(5);
+            ClearanceRules after = own.map(link -> rules.withJoint(link, OptionalDouble.of(more)))
+                    .orElseGet(() -> rules.withJoint(more));
             ideas.add(new Idea(
                     Message.of("gain.joint", mount, Message.angle(more)),
                     more,
-                    vehicle.withBuild(build.withRules(new ClearanceRules(
-                            rules.worst(),
-                            rules.fixed(),
-                            rules.moving(),
-                            rules.tyre(),
-                            rules.driveline(),
-                            rules.paint(),
-                            rules.bushing(),
-                            more,
-                            rules.joints())))));
+                    vehicle.withBuild(build.withRules(after))));
         }
     }
 }

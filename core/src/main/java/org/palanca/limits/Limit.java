@@ -20,6 +20,10 @@ public record Limit(Kind kind, String id, Message what) {
         /** A bump stop squeezed solid. */
         STOP,
         STRAP,
+        /** A hose pulled. */
+        HOSE_TIGHT,
+        /** A hose bent more than it may be, in the gentlest way it can lie. */
+        HOSE_KINKED,
         COIL_BIND,
         /** A coil off its seat. */
         SPRING_LOOSE,

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import org.palanca.clearance.Clearances;
+import org.palanca.clearance.HoseRun;
 import org.palanca.driveline.HalfShaftStudy;
 import org.palanca.driveline.ShaftOrder;
 import org.palanca.driveline.ShaftRun;
@@ -21,6 +22,7 @@ import org.palanca.springing.Springing;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
+import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.words.Message;
 
@@ -53,6 +55,7 @@ public final class Limits {
         } else {
             around.driveline().ifPresent(this::shaft);
         }
+        around.hoses().forEach(this::hose);
         joints();
         model.toRide();
         for (int i = limits.size() - 1; i >= 0; i--) {
@@ -116,6 +119,16 @@ public final class Limits {
             MountLine line = MountLine.of(axle, strap.from(), strap.to());
             add(Limit.Kind.STRAP, strap.name(), m -> strap.length() - line.length(m.motion()));
         });
+    }
+
+    private void hose(Hose hose) {
+        add(Limit.Kind.HOSE_TIGHT, hose.name(), m -> hose.length() - Hose.SLACK - HoseRun.apart(m, hose));
+        if (hose.bend() > 0) {
+            add(
+                    Limit.Kind.HOSE_KINKED,
+                    hose.name(),
+                    m -> HoseRun.gentlest(hose.length(), HoseRun.apart(m, hose)) - hose.bend());
+        }
     }
 
     private void shaft(Driveline line) {
@@ -227,16 +240,21 @@ public final class Limits {
             }
         }
         WheelTravel last = between(from, to, clear);
-        Limit why = limit.kind() == Limit.Kind.OPEN ? open(between(from, to, blocked)) : limit;
+        Limit why = limit.kind() == Limit.Kind.OPEN ? open(to, between(from, to, blocked)) : limit;
         return Optional.of(new Border(last, why));
     }
 
-    /** Why it does not close, in the words of the mechanism. */
-    private Limit open(WheelTravel pose) {
-        if (model.moveTo(pose)) {
-            return OPEN;
+    /** Which member does not reach: told where it lacks more than nothing, as it does at the border itself. */
+    private Limit open(WheelTravel beyond, WheelTravel border) {
+        for (WheelTravel pose : List.of(beyond, border)) {
+            if (!model.moveTo(pose)) {
+                return model.outOfReach()
+                        .map(member ->
+                                new Limit(Limit.Kind.OPEN, "open:" + member, Message.of("limit.open_member", member)))
+                        .orElse(OPEN);
+            }
         }
-        return new Limit(Limit.Kind.OPEN, "open", model.whyOpen().orElse(OPEN.what()));
+        return OPEN;
     }
 
     /**

@@ -15,6 +15,7 @@ import org.palanca.mechanism.BodyPoint;
 import org.palanca.mechanism.Configuration;
 import org.palanca.mechanism.Mechanism;
 import org.palanca.mechanism.Pose;
+import org.palanca.mechanism.solve.ClosureDiagnosis;
 import org.palanca.mechanism.solve.Freedoms;
 import org.palanca.mechanism.solve.PoseSolver;
 import org.palanca.mechanism.solve.Solution;
@@ -337,6 +338,16 @@ public final class AxleModel {
     public Optional<Message> whyOpen() {
         return solver.solution() instanceof Solution.Open open
                 ? Optional.of(FaultWords.open(axle.place(), open))
+                : Optional.empty();
+    }
+
+    /** Name of the member whose change alone would let the axle close here, at the least cost; empty where it closes. */
+    public Optional<String> outOfReach() {
+        return solver.solution() instanceof Solution.Open open
+                ? open.diagnosis().gaps().stream()
+                        .filter(gap -> !gap.driver())
+                        .map(ClosureDiagnosis.Gap::name)
+                        .findFirst()
                 : Optional.empty();
     }
 

@@ -43,6 +43,14 @@ public record Ground(double climb, double across, List<Double> rocks) {
         return new Ground(climb, across, Arrays.asList(next));
     }
 
+    /** So much of its slopes and rocks: 0 is level and plain, 1 is itself. */
+    Ground part(double part) {
+        return new Ground(
+                part * climb,
+                part * across,
+                rocks.stream().map(rock -> part * rock).toList());
+    }
+
     /** Gravity in the ground's frame (x along the vehicle, z square to the plane), of length 1. */
     double[] gravity() {
         return new double[] {-Math.sin(climb), -Math.sin(across) * Math.cos(climb), -Math.cos(across) * Math.cos(climb)

@@ -36,6 +36,11 @@ public record Rest(
         return loads.get(wheel) <= 0;
     }
 
+    /** Whether it stands on three wheels or more: on fewer it could only be balanced, as on a knife's edge. */
+    public boolean stands() {
+        return loads.stream().filter(load -> load > 0).count() >= 3;
+    }
+
     /** Load on all wheels square to the ground [N]. */
     public double sum() {
         return loads.stream().mapToDouble(Double::doubleValue).sum();

@@ -11,6 +11,7 @@ import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.LUDecomposition;
 import org.palanca.result.WheelTravel;
 import org.palanca.ride.RideStudy;
+import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Weights;
@@ -30,6 +31,8 @@ import org.palanca.vehicle.Weights;
 public final class StandingVehicle {
     private static final int UNKNOWNS = 7;
     private static final int MOST_ROUNDS = 60;
+    private static final int MOST_HALVINGS = 8;
+    private static final int MOST_LEAPS = 6;
 
     /** Balanced when no force or moment is off by more than this part of the weight. */
     private static final double BALANCED = 1e-9;
@@ -39,6 +42,15 @@ public final class StandingVehicle {
 
     /** No step moves the chassis or a wheel farther than this [m or rad] at once. */
     private static final double GUARD = 0.03;
+
+    /** Smaller steps of the ground are not tried [part of the whole]. */
+    private static final double LEAST_PART = 1.0 / 64;
+
+    /** How far its wheels may move under it on their links, tyres and rocks [m]. */
+    private static final double OUTSIDE = 0.15;
+
+    /** So far the chassis is leant where it stands on an edge [rad]. */
+    private static final double LEANT = 0.03;
 
     private final Vehicle vehicle;
     private final StandingAxle front;
@@ -96,50 +108,130 @@ public final class StandingVehicle {
     }
 
     /**
-     * Comes to rest, from where it stood last.
+     * Comes to rest: from where it stood last, else from ride, else led there as the ground rises from a level one. A balance on
+     * one or two wheels is none that lasts, and is not told.
      *
      * @return empty where no pose balances: the vehicle tips over, or an axle can't follow
      */
     public Optional<Rest> rest(Ground ground) {
-        double[] u = state.clone();
+        if (topples(ground)) {
+            return Optional.empty();
+        }
+        return kept(settled(ground, state)
+                .or(() -> settled(ground, new double[UNKNOWNS]))
+                .or(() -> led(ground)));
+    }
+
+    /**
+     * Whether its weight falls outside its wheels even as one stiff block, by more than wheels move on their links: on springs
+     * the weight leans out farther still.
+     */
+    private boolean topples(Ground ground) {
+        Vector3D centre = centre(vehicle, front.weights(), rear.weights(), mass);
+        List<Double> rocks = ground.rocks();
+        double half = vehicle.axles().stream().mapToDouble(Axle::track).max().orElseThrow() / 2;
+        double pitch = (rocks.get(0) + rocks.get(1) - rocks.get(2) - rocks.get(3)) / 2 / vehicle.wheelbase();
+        double roll = (rocks.get(0) + rocks.get(2) - rocks.get(1) - rocks.get(3)) / 4 / half;
+        double[] plumb = ground.withClimb(ground.climb() + Math.atan(pitch))
+                .withAcross(ground.across() + Math.atan(roll))
+                .gravity();
+        double ahead = centre.getX() + centre.getZ() * plumb[0] / -plumb[2];
+        double left = centre.getY() + centre.getZ() * plumb[1] / -plumb[2];
+        return plumb[2] >= 0
+                || ahead > OUTSIDE
+                || ahead < -vehicle.wheelbase() - OUTSIDE
+                || Math.abs(left) > half + OUTSIDE;
+    }
+
+    /** The same where the ground is little different from the last, as when it is dragged: it looks nowhere else. */
+    public Optional<Rest> follow(Ground ground) {
+        return topples(ground) ? Optional.empty() : kept(settled(ground, state));
+    }
+
+    /** Starts from where another of the same vehicle came to rest. */
+    public void standAs(Rest rest) {
+        WheelTravel ahead = rest.travel().get(AxlePlace.FRONT);
+        WheelTravel behind = rest.travel().get(AxlePlace.REAR);
+        double[] there = {
+            rest.lift(), rest.pitch(), rest.roll(), ahead.left(), ahead.right(), behind.left(), behind.right()
+        };
+        System.arraycopy(there, 0, state, 0, UNKNOWNS);
+    }
+
+    private Optional<Rest> kept(Optional<Settled> found) {
+        found.ifPresent(at -> System.arraycopy(at.state(), 0, state, 0, UNKNOWNS));
+        return found.map(Settled::rest);
+    }
+
+    /** A rest with the unknowns it was found by. */
+    private record Settled(double[] state, Rest rest) {}
+
+    /** In as large steps as find their way: a wheel that lifts or meets a stop on the way bends the balance sharply. */
+    private Optional<Settled> led(Ground ground) {
+        Optional<Settled> last = settled(ground.part(0), new double[UNKNOWNS]);
+        double part = 0;
+        double step = 0.5;
+        while (last.isPresent() && part < 1 && step > LEAST_PART) {
+            double next = Math.min(1, part + step);
+            Optional<Settled> there = settled(ground.part(next), last.get().state());
+            if (there.isPresent()) {
+                last = there;
+                part = next;
+                step *= 2;
+            } else {
+                step /= 2;
+            }
+        }
+        return part < 1 ? last.flatMap(at -> leaning(ground, at.state())) : last;
+    }
+
+    /** Balanced across two wheels it falls to one side or the other: looked for with the chassis leant either way. */
+    private Optional<Settled> leaning(Ground ground, double[] from) {
+        for (int unknown = 1; unknown <= 2; unknown++) {
+            for (int sign = -1; sign <= 1; sign += 2) {
+                double[] leant = from.clone();
+                leant[unknown] += sign * LEANT;
+                Optional<Settled> there = settled(ground, leant);
+                if (there.isPresent()) {
+                    return there;
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Settled> settled(Ground ground, double[] from) {
+        double[] u = from.clone();
         double[] off = new double[UNKNOWNS];
         if (!balance(ground, u, off)) {
             return Optional.empty();
         }
         double size = size(off);
         int rounds = 0;
+        int leaps = 0;
         while (size > BALANCED && rounds < MOST_ROUNDS) {
             rounds++;
             double[] step = step(ground, u, off);
             if (step == null) {
                 return Optional.empty();
             }
-            double part = guard(step);
             double[] next = new double[UNKNOWNS];
             double[] nextOff = new double[UNKNOWNS];
-            double nextSize = Double.POSITIVE_INFINITY;
-            for (int halving = 0; halving < 12; halving++) {
-                for (int i = 0; i < UNKNOWNS; i++) {
-                    next[i] = u[i] + part * step[i];
-                }
-                nextSize = balance(ground, next, nextOff) ? size(nextOff) : Double.POSITIVE_INFINITY;
-                if (nextSize < size * (1 - 0.1 * part)) {
-                    break;
-                }
-                part /= 2;
+            double nextSize = nearer(ground, u, step, size, next, nextOff);
+            if (Double.isNaN(nextSize) && leaps < MOST_LEAPS) {
+                // Across a bend of the balance, where a wheel lifts or a stop is met, no short step is better: the
+                // whole one is.
+                leaps++;
+                nextSize = moved(ground, u, step, guard(step), next, nextOff);
             }
-            if (!(nextSize < Double.POSITIVE_INFINITY)) {
+            if (Double.isNaN(nextSize)) {
                 return Optional.empty();
             }
             u = next;
             off = nextOff;
             size = nextSize;
         }
-        if (size > 1e-6) {
-            return Optional.empty();
-        }
-        System.arraycopy(u, 0, state, 0, UNKNOWNS);
-        return Optional.of(new Rest(
+        Rest rest = new Rest(
                 ground,
                 u[0],
                 u[1],
@@ -149,7 +241,29 @@ public final class StandingVehicle {
                         AxlePlace.REAR, new WheelTravel(u[5], u[6])),
                 List.of(front.load(0), front.load(1), rear.load(0), rear.load(1)),
                 size * weight(),
-                rounds));
+                rounds);
+        return size > 1e-6 || !rest.stands() ? Optional.empty() : Optional.of(new Settled(u, rest));
+    }
+
+    /** A step cut short until it is nearer to balance; NaN where none is. */
+    private double nearer(Ground ground, double[] u, double[] step, double size, double[] next, double[] nextOff) {
+        double part = guard(step);
+        for (int halving = 0; halving < MOST_HALVINGS; halving++) {
+            double there = moved(ground, u, step, part, next, nextOff);
+            if (there < size * (1 - 0.1 * part)) {
+                return there;
+            }
+            part /= 2;
+        }
+        return Double.NaN;
+    }
+
+    /** Takes a part of a step and tells what is out of balance there; NaN where an axle does not close. */
+    private double moved(Ground ground, double[] u, double[] step, double part, double[] next, double[] nextOff) {
+        for (int i = 0; i < UNKNOWNS; i++) {
+            next[i] = u[i] + part * step[i];
+        }
+        return balance(ground, next, nextOff) ? size(nextOff) : Double.NaN;
     }
 
     private static double guard(double[] step) {

@@ -73,7 +73,7 @@ public record TipStudy(Way way, double angle, List<Lift> letting, int lightest, 
         double bad = STEEPEST;
         int lightest = 0;
         for (double angle = 0; angle <= STEEPEST; angle += STEP) {
-            Optional<Rest> rest = vehicle.rest(way.slope(from, angle));
+            Optional<Rest> rest = vehicle.follow(way.slope(from, angle));
             if (rest.isEmpty() || tips(rest.get(), way)) {
                 bad = angle;
                 break;
@@ -102,9 +102,9 @@ public record TipStudy(Way way, double angle, List<Lift> letting, int lightest, 
     private static Optional<Rest> walk(StandingVehicle vehicle, Ground from, Way way, double angle) {
         Optional<Rest> rest = vehicle.rest(from);
         for (double at = STEP * 4; at < angle && rest.isPresent(); at += STEP * 4) {
-            rest = vehicle.rest(way.slope(from, at));
+            rest = vehicle.follow(way.slope(from, at));
         }
-        return rest.isPresent() ? vehicle.rest(way.slope(from, angle)) : rest;
+        return rest.isPresent() ? vehicle.follow(way.slope(from, angle)) : rest;
     }
 
     private static void note(Rest rest, double angle, List<Lift> letting) {

@@ -68,6 +68,11 @@ public record UnitStyle(LengthStyle length) {
         return ScreenUnit.of(quantity, length.inches()).label();
     }
 
+    /** One of the unit that {@link #unit} tells, as held inside [SI, see {@link Quantity}]. */
+    public double size(Quantity quantity) {
+        return ScreenUnit.of(quantity, length.inches()).size();
+    }
+
     /** Number and unit in one text. */
     public String text(double value, Quantity quantity) {
         return format(value, quantity).joined();

@@ -1,6 +1,7 @@
 package org.palanca.vehicle;
 
 import java.util.Collections;
+import java.util.OptionalDouble;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import org.palanca.units.Lengths;
@@ -68,6 +69,23 @@ public record ClearanceRules(
     public double allowance(Part.Kind one, Part.Kind other) {
         int painted = (one == Part.Kind.SERVICE ? 0 : 1) + (other == Part.Kind.SERVICE ? 0 : 1);
         return painted * paint + bushing;
+    }
+
+    /** The same with joints that tilt so far [rad]. */
+    public ClearanceRules withJoint(double other) {
+        return new ClearanceRules(worst, fixed, moving, tyre, driveline, paint, bushing, other, joints);
+    }
+
+    /**
+     * The same with the joints of one link apart from the others.
+     *
+     * @param limit how far they tilt [rad]; empty where they are as the others again
+     */
+    public ClearanceRules withJoint(String link, OptionalDouble limit) {
+        SortedMap<String, Double> next = new TreeMap<>(joints);
+        next.remove(link);
+        limit.ifPresent(angle -> next.put(link, angle));
+        return new ClearanceRules(worst, fixed, moving, tyre, driveline, paint, bushing, joint, next);
     }
 
     /** How far the joints of a link may tilt [rad]. */

@@ -10,6 +10,7 @@ import java.util.Optional;
  * @param well where its tyres stand
  * @param obstacles what else is near, as boxes on the frame
  * @param parts things with shapes, on the frame and on what moves
+ * @param hoses what hangs free between frame and axle
  * @param driveline what drives it
  * @param halfShafts what drives its wheels where they are independent
  * @param leftEnd name of the survey's mark at its left end; empty text where none is measured
@@ -19,29 +20,35 @@ public record Surroundings(
         Optional<WheelWell> well,
         List<Obstacle> obstacles,
         List<Part> parts,
+        List<Hose> hoses,
         Optional<Driveline> driveline,
         Optional<HalfShafts> halfShafts,
         String leftEnd,
         String rightEnd) {
     /** Nothing known. */
-    public static final Surroundings NONE =
-            new Surroundings(Optional.empty(), List.of(), List.of(), Optional.empty(), Optional.empty(), "", "");
+    public static final Surroundings NONE = new Surroundings(
+            Optional.empty(), List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(), "", "");
 
     public Surroundings {
         obstacles = List.copyOf(obstacles);
         parts = List.copyOf(parts);
+        hoses = List.copyOf(hoses);
     }
 
     public Surroundings withWell(WheelWell other) {
-        return new Surroundings(Optional.of(other), obstacles, parts, driveline, halfShafts, leftEnd, rightEnd);
+        return new Surroundings(Optional.of(other), obstacles, parts, hoses, driveline, halfShafts, leftEnd, rightEnd);
     }
 
     public Surroundings withObstacles(List<Obstacle> other) {
-        return new Surroundings(well, other, parts, driveline, halfShafts, leftEnd, rightEnd);
+        return new Surroundings(well, other, parts, hoses, driveline, halfShafts, leftEnd, rightEnd);
     }
 
     public Surroundings withParts(List<Part> other) {
-        return new Surroundings(well, obstacles, other, driveline, halfShafts, leftEnd, rightEnd);
+        return new Surroundings(well, obstacles, other, hoses, driveline, halfShafts, leftEnd, rightEnd);
+    }
+
+    public Surroundings withHoses(List<Hose> other) {
+        return new Surroundings(well, obstacles, parts, other, driveline, halfShafts, leftEnd, rightEnd);
     }
 
     public Optional<Part> part(String name) {
@@ -56,14 +63,14 @@ public record Surroundings(
     }
 
     public Surroundings withDriveline(Driveline other) {
-        return new Surroundings(well, obstacles, parts, Optional.of(other), halfShafts, leftEnd, rightEnd);
+        return new Surroundings(well, obstacles, parts, hoses, Optional.of(other), halfShafts, leftEnd, rightEnd);
     }
 
     public Surroundings withHalfShafts(HalfShafts other) {
-        return new Surroundings(well, obstacles, parts, driveline, Optional.of(other), leftEnd, rightEnd);
+        return new Surroundings(well, obstacles, parts, hoses, driveline, Optional.of(other), leftEnd, rightEnd);
     }
 
     public Surroundings withEnds(String left, String right) {
-        return new Surroundings(well, obstacles, parts, driveline, halfShafts, left, right);
+        return new Surroundings(well, obstacles, parts, hoses, driveline, halfShafts, left, right);
     }
 }

@@ -4,14 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
+import org.palanca.driveline.ShaftRun;
 import org.palanca.result.AxleModel;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Driveline;
+import org.palanca.vehicle.Vehicle;
 
 class DrawingTest {
     @Property
@@ -58,12 +62,25 @@ class DrawingTest {
     }
 
     private static Shape.Bar bar(AxleModel model, Elevation elevation, String link) {
-        return AxleDrawing.axle(model, elevation).stream()
+        return Stream.concat(AxleDrawing.axle(model, elevation).stream(), ShaftDrawing.of(model, elevation).stream())
                 .filter(Shape.Bar.class::isInstance)
                 .map(Shape.Bar.class::cast)
                 .filter(bar -> bar.name().equals(link))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /** The shaft is drawn as long as it has to be there, and only where one is described. */
+    @Test
+    void theShaftIsDrawnAsLongAsItRuns() {
+        Vehicle tarn = Examples.tarn();
+        AxleModel model = new AxleModel(tarn, AxlePlace.REAR);
+        assertThat(model.moveTo(-0.1, 0.05)).isTrue();
+        Driveline line = tarn.build().surroundings(AxlePlace.REAR).driveline().orElseThrow();
+        assertThat(length(model, "shaft")).isCloseTo(ShaftRun.at(model, line).length(), within(1e-9));
+        assertThat(length(model, "pinion")).isCloseTo(line.reach(), within(1e-9));
+        assertThat(ShaftDrawing.of(new AxleModel(tarn, AxlePlace.FRONT), Elevation.SIDE))
+                .isEmpty();
     }
 
     @Test

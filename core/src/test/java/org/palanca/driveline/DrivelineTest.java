@@ -3,6 +3,7 @@ package org.palanca.driveline;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -180,5 +181,26 @@ class DrivelineTest {
         HalfShaftStudy study = HalfShaftStudy.of(driven, place).orElseThrow();
         assertThat(study.inner()).isGreaterThanOrEqualTo(up.inner());
         assertThat(study.plunge()).isPositive();
+        List<BentJoint> joints = BentJoint.of(model, shafts);
+        assertThat(joints).hasSize(4).noneMatch(BentJoint::binds);
+        model.moveTo(WheelTravel.both(0.05));
+        HalfShafts stiff = new HalfShafts(shafts.inner(), shafts.inset(), up.inner() / 2, shafts.plunge());
+        assertThat(BentJoint.of(model, stiff).get(0).binds()).isTrue();
+    }
+
+    /** A double-Cardan joint shares its angle between two crosses, so it takes twice what one does. */
+    @Test
+    void aDoubleJointTakesTwiceTheAngle() {
+        Vehicle tarn = Examples.tarn();
+        Driveline line = tarn.build().surroundings(AxlePlace.REAR).driveline().orElseThrow();
+        AxleModel model = new AxleModel(tarn, AxlePlace.REAR);
+        double bent = ShaftRun.at(model, line).atOutput();
+        Driveline tight = line.withLimit(0.6 * bent);
+        assertThat(BentJoint.of(model, tight).get(0).binds()).isTrue();
+        assertThat(BentJoint.of(model, tight.withJoints(Driveline.Joints.DOUBLE_AT_GEARBOX))
+                        .get(0)
+                        .binds())
+                .isFalse();
+        assertThat(BentJoint.of(model, tight.withJoints(Driveline.Joints.ONE))).hasSize(1);
     }
 }

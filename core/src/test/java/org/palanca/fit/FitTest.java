@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.palanca.units.Lengths.inches;
 
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
@@ -24,6 +25,7 @@ import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Surroundings;
+import org.palanca.vehicle.Tyre;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.WheelWell;
 
@@ -87,7 +89,7 @@ class FitTest {
         Random random = new Random(5);
         for (int run = 0; run < 60; run++) {
             Vector3D axis = new Vector3D(0.2 * random.nextGaussian(), 1, 0.2 * random.nextGaussian()).normalize();
-            TyreShape tyre = new TyreShape(Vector3D.ZERO, axis, 0.44, 0.3);
+            TyreShape tyre = new TyreShape(Vector3D.ZERO, axis, new Tyre(0.88, 0.42, 0.3));
             double x = 0.9 * random.nextGaussian();
             double y = 0.6 * random.nextGaussian();
             double z = 0.9 * random.nextGaussian();
@@ -100,19 +102,34 @@ class FitTest {
         double least = box.contains(tyre.centre()) ? 0 : Double.MAX_VALUE;
         Vector3D a = tyre.axis().orthogonal();
         Vector3D b = tyre.axis().crossProduct(a);
-        for (int i = -20; i <= 20; i++) {
-            for (int j = 0; j < 360; j++) {
-                for (int k = 20; k >= (Math.abs(i) == 20 ? 0 : 20); k--) {
-                    double turn = Math.toRadians(j);
-                    Vector3D skin = tyre.centre()
-                            .add(tyre.width() / 2 * i / 20, tyre.axis())
-                            .add(tyre.radius() * k / 20 * Math.cos(turn), a)
-                            .add(tyre.radius() * k / 20 * Math.sin(turn), b);
-                    least = Math.min(least, box.distance(skin));
-                }
+        for (double[] profile : profile(tyre.tyre())) {
+            for (int j = 0; j < 720; j++) {
+                double turn = Math.toRadians(j / 2.0);
+                Vector3D skin = tyre.centre()
+                        .add(profile[0], tyre.axis())
+                        .add(profile[1] * Math.cos(turn), a)
+                        .add(profile[1] * Math.sin(turn), b);
+                least = Math.min(least, box.distance(skin));
             }
         }
         return least;
+    }
+
+    /** Along the axle and out from it [m]: faces, shoulders and tread of a tyre. */
+    private static List<double[]> profile(Tyre tyre) {
+        double shoulder = tyre.shoulder();
+        double half = tyre.width() / 2 - shoulder;
+        double core = tyre.diameter() / 2 - shoulder;
+        List<double[]> profile = new ArrayList<>();
+        for (int side : new int[] {1, -1}) {
+            for (int k = 0; k <= 40; k++) {
+                double turn = Math.PI / 2 * k / 40;
+                profile.add(new double[] {side * (half + shoulder), core * k / 40});
+                profile.add(new double[] {side * half * k / 40, core + shoulder});
+                profile.add(new double[] {side * (half + shoulder * Math.cos(turn)), core + shoulder * Math.sin(turn)});
+            }
+        }
+        return profile;
     }
 
     /** Hand-worked: ends 56 in apart, the right one 3/16 in back, marks straight ahead of square ends. */

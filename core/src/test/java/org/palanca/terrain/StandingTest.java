@@ -178,6 +178,67 @@ class StandingTest {
         }
     }
 
+    /**
+     * Put down on one ground after another, with nothing alike between them, it finds its feet each time: on three wheels or
+     * more, and carrying what its weight is square to the ground.
+     */
+    @ParameterizedTest
+    @ValueSource(strings = {"tarn-4.palanca.json", "gorse.palanca.json", "plover.palanca.json"})
+    void itFindsItsFeetWhereverItIsPut(String file) {
+        StandingVehicle vehicle = standing(file);
+        Random random = new Random(3);
+        for (int i = 0; i < 120; i++) {
+            Ground ground = new Ground(
+                    Math.toRadians(25 * (2 * random.nextDouble() - 1)),
+                    Math.toRadians(20 * (2 * random.nextDouble() - 1)),
+                    List.of(
+                            0.3 * random.nextDouble(),
+                            0.3 * random.nextDouble(),
+                            0.3 * random.nextDouble(),
+                            0.3 * random.nextDouble()));
+            Rest rest = vehicle.rest(ground).orElseThrow(() -> new AssertionError("nowhere on " + ground));
+            assertThat(rest.stands()).isTrue();
+            double square = Math.cos(ground.climb()) * Math.cos(ground.across());
+            assertThat(rest.sum()).as("%s", ground).isCloseTo(vehicle.weight() * square, within(1.0));
+        }
+    }
+
+    /**
+     * Twisted by two rocks until a wheel hangs, it stands on three; when the rocks are gone it stands as before, and not balanced
+     * on one.
+     */
+    @Test
+    void aWheelHangsAndComesDownAgain() {
+        StandingVehicle vehicle = standing("tarn-4.palanca.json");
+        List<Double> level = vehicle.rest(Ground.LEVEL).orElseThrow().loads();
+        for (double rock = 0.3; rock < 0.6; rock += 0.01) {
+            Rest rest = vehicle.rest(Ground.LEVEL.withRock(0, rock).withRock(3, rock))
+                    .orElseThrow();
+            assertThat(rest.loads()).filteredOn(load -> load <= 0).hasSizeLessThan(2);
+        }
+        List<Double> again = vehicle.rest(Ground.LEVEL).orElseThrow().loads();
+        for (int wheel = 0; wheel < 4; wheel++) {
+            assertThat(again.get(wheel)).isCloseTo(level.get(wheel), within(0.01));
+        }
+    }
+
+    /** Where it is found to tip, looking from there on finds nothing, and a little before it finds a rest. */
+    @ParameterizedTest
+    @ValueSource(strings = {"tarn-4.palanca.json", "gorse.palanca.json"})
+    void whereItTipsNothingHoldsAnyMore(String file) {
+        StandingVehicle vehicle = standing(file);
+        for (TipStudy.Way way : TipStudy.Way.values()) {
+            TipStudy tip = TipStudy.of(vehicle, Ground.LEVEL, way);
+            assertThat(vehicle.rest(way.slope(Ground.LEVEL, tip.angle() - Math.toRadians(0.5))))
+                    .isPresent();
+            for (double past = 1; past < 30; past += 7) {
+                assertThat(vehicle.rest(way.slope(Ground.LEVEL, tip.angle() + Math.toRadians(past))))
+                        .as("%s, %s past", way, past)
+                        .isEmpty();
+            }
+        }
+    }
+
     /** Mirrored ground, mirrored rest; a four-link without panhard is the same left and right. */
     @Test
     void mirroredGroundGivesMirroredLoads() {

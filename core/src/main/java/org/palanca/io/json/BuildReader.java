@@ -36,6 +36,7 @@ import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.Found;
 import org.palanca.vehicle.HalfShafts;
+import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Surroundings;
@@ -50,7 +51,7 @@ final class BuildReader {
 
     /** Any of these keys says that something is known of what an axle has to fit into. */
     private static final List<String> SURROUNDINGS =
-            List.of("well", "obstacles", "parts", "driveline", "half_shafts", "left_end_mark");
+            List.of("well", "obstacles", "parts", "hoses", "driveline", "half_shafts", "left_end_mark");
 
     private BuildReader() {}
 
@@ -146,10 +147,24 @@ final class BuildReader {
                 node.has("well") ? Optional.of(well(node.path("well"))) : Optional.empty(),
                 list(node.path("obstacles"), obstacle -> new Obstacle(text(obstacle, "name"), box(obstacle))),
                 list(node.path("parts"), PartReader::part),
+                list(node.path("hoses"), BuildReader::hose),
                 node.has("driveline") ? Optional.of(driveline(node.path("driveline"))) : Optional.empty(),
                 node.has("half_shafts") ? Optional.of(halfShafts(node.path("half_shafts"))) : Optional.empty(),
                 text(node, "left_end_mark"),
                 text(node, "right_end_mark"));
+    }
+
+    private static Hose hose(JsonNode node) {
+        return new Hose(
+                text(node, "name"),
+                end(node.path("from")),
+                end(node.path("to")),
+                VehicleReader.length(node, "length_mm"),
+                VehicleReader.length(node, "bend_mm"));
+    }
+
+    private static Hose.End end(JsonNode node) {
+        return new Hose.End(text(node, "body"), place(node, "at_mm"));
     }
 
     private static WheelWell well(JsonNode node) {

@@ -25,6 +25,7 @@ import org.palanca.vehicle.Build;
 import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.Found;
+import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Weights;
@@ -169,6 +170,10 @@ final class BuildWriter {
             ArrayNode parts = node.putArray("parts");
             around.parts().forEach(part -> PartWriter.write(parts.addObject(), part));
         }
+        if (!around.hoses().isEmpty()) {
+            ArrayNode hoses = node.putArray("hoses");
+            around.hoses().forEach(hose -> hose(hoses.addObject(), hose));
+        }
         around.driveline().ifPresent(line -> driveline(node.putObject("driveline"), line));
         around.halfShafts().ifPresent(shafts -> {
             ObjectNode entry = node.putObject("half_shafts");
@@ -177,6 +182,21 @@ final class BuildWriter {
             VehicleWriter.angle(entry, "limit_deg", shafts.limit());
             VehicleWriter.length(entry, "plunge_mm", shafts.plunge());
         });
+    }
+
+    private static void hose(ObjectNode node, Hose hose) {
+        node.put("name", hose.name());
+        end(node.putObject("from"), hose.from());
+        end(node.putObject("to"), hose.to());
+        VehicleWriter.length(node, "length_mm", hose.length());
+        if (hose.bend() != 0) {
+            VehicleWriter.length(node, "bend_mm", hose.bend());
+        }
+    }
+
+    private static void end(ObjectNode node, Hose.End end) {
+        node.put("body", end.body());
+        place(node, "at_mm", end.at());
     }
 
     private static void well(ObjectNode node, WheelWell well) {

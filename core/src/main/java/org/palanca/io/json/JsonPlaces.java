@@ -22,6 +22,11 @@ final class JsonPlaces {
 
     private JsonPlaces() {}
 
+    /** Of what was never text: everything is on the first line. */
+    static JsonPlaces none() {
+        return new JsonPlaces();
+    }
+
     /** Reads the text once through. Throws what Jackson throws on bad text. */
     static JsonPlaces of(byte[] text, JsonFactory factory) throws IOException {
         JsonPlaces places = new JsonPlaces();

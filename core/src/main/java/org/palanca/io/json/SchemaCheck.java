@@ -121,10 +121,19 @@ final class SchemaCheck {
         return String.join(", ", names);
     }
 
+    /** Of the keys that may stand there; of all there are, where that is not told. The key itself is right somewhere else. */
     private static String nearestKey(Error error) {
         JsonNode schema = VEHICLE.getSchemaNode();
+        String at = error.getSchemaLocation().getFragment().toString();
         List<String> known = new ArrayList<>();
-        collect(schema, known);
+        schema.at(at.substring(0, at.lastIndexOf('/')))
+                .path("properties")
+                .fieldNames()
+                .forEachRemaining(known::add);
+        if (known.isEmpty()) {
+            collect(schema, known);
+            known.removeIf(error.getProperty()::equals);
+        }
         return NearestName.of(error.getProperty(), known);
     }
 

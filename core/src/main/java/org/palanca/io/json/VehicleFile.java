@@ -5,11 +5,13 @@ import java.nio.file.AccessDeniedException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.palanca.io.SafeFile;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.check.Finding;
+import org.palanca.vehicle.check.VehicleCheck;
 import org.palanca.words.Message;
 
 /** Opens and saves vehicle files. */
@@ -61,6 +63,16 @@ public final class VehicleFile {
         } catch (IOException e) {
             throw failure(file, "file.cannot_read", e);
         }
+    }
+
+    /**
+     * What a file of a vehicle would be refused or doubted for, without writing one: all that {@link VehicleCheck} finds
+     * and, after it because it speaks the file's language and not the trade's, numbers that no file may hold.
+     */
+    public static List<Finding> findings(Vehicle vehicle) {
+        List<Finding> findings = new ArrayList<>(VehicleCheck.findings(vehicle));
+        findings.addAll(SchemaCheck.findings(VehicleWriter.tree(vehicle), JsonPlaces.none(), false));
+        return findings;
     }
 
     /**

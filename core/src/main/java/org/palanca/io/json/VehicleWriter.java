@@ -45,7 +45,7 @@ final class VehicleWriter {
         }
     }
 
-    private static ObjectNode tree(Vehicle vehicle) {
+    static ObjectNode tree(Vehicle vehicle) {
         ObjectNode root = JsonNodeFactory.instance.objectNode();
         root.put("format", FORMAT);
         root.put("version", VERSION);

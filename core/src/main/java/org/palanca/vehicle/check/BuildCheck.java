@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.housing.Housing;
 import org.palanca.housing.PurchasedPart;
 import org.palanca.survey.Box;
@@ -16,6 +17,7 @@ import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.Found;
+import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Surroundings;
@@ -146,6 +148,36 @@ final class BuildCheck {
                     .ifPresentOrElse(
                             fault -> findings.add(Finding.error(here, fault)),
                             () -> PartCheck.doubt(part).ifPresent(doubt -> findings.add(Finding.warning(here, doubt))));
+        }
+        hoses(around.hoses(), bodies, at);
+    }
+
+    private void hoses(List<Hose> hoses, List<String> bodies, String at) {
+        Set<String> names = new HashSet<>();
+        for (int i = 0; i < hoses.size(); i++) {
+            Hose hose = hoses.get(i);
+            String here = at + "/hoses/" + i;
+            if (!names.add(hose.name())) {
+                error(here, "check.hose_twice", hose.name());
+            }
+            for (Hose.End end : List.of(hose.from(), hose.to())) {
+                if (!end.body().equals(BodyNames.FRAME) && !bodies.contains(end.body())) {
+                    error(here, "check.hose_body", hose.name(), Message.of("body." + end.body()));
+                }
+            }
+            double apart = Vector3D.distance(hose.from().at(), hose.to().at());
+            if (!(hose.length() > 0)) {
+                error(here, "check.hose_length", hose.name());
+            } else if (hose.length() < apart + Hose.SLACK) {
+                findings.add(Finding.warning(
+                        here,
+                        Message.of(
+                                "check.hose_short",
+                                hose.name(),
+                                Message.length(hose.length()),
+                                Message.length(apart),
+                                Message.length(apart + Hose.SLACK - hose.length()))));
+            }
         }
     }
 

@@ -50,6 +50,9 @@ class CycledFileTest {
                 "\"radius_mm\": 22 | \"radius_mm\": 0 | Tube “socket on the lower shock bolt, left” needs a radius of more than 0",
                 "\"name\": \"tank guard\", | \"name\": \"tank\", | Two parts are called “tank”",
                 "\"collapsed_mm\": 444.5 | \"collapsed_mm\": 900 | it needs some stroke",
+                "\"length_mm\": 406.4 | \"lenght_mm\": 406.4 | “lenght_mm” is not known in “0”. The nearest name is “length_mm”",
+                "\"length_mm\": 406.4 | \"length_mm\": 0 | “length_mm” is 0; it must be more than 0",
+                "\"bend_mm\": 50.8 | \"well\": 50.8 | “well” is not known in “0”. The nearest name is",
                 "\"from\": \"strap upper left\" | \"from\": \"strap lower left\" | Both ends of “strap left” are on the axle"
             })
     void whatIsWrongIsNamedWithItsLine(String from, String to, String expected) throws IOException {

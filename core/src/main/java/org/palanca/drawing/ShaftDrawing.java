@@ -1,0 +1,94 @@
+package org.palanca.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.drawing.Shape.Point;
+import org.palanca.drawing.Shape.Role;
+import org.palanca.driveline.HalfShaftStudy;
+import org.palanca.driveline.ShaftRun;
+import org.palanca.geometry.Side;
+import org.palanca.result.AxleModel;
+import org.palanca.units.Lengths;
+import org.palanca.vehicle.Driveline;
+import org.palanca.vehicle.HalfShafts;
+import org.palanca.vehicle.Surroundings;
+
+/** Lines of what turns an axle's wheels, at the axle's present pose. */
+public final class ShaftDrawing {
+    /** Half of what a drawn joint is across [m]: an ordinary one is about 3 in over its caps, common practice, no source. */
+    private static final double JOINT_RADIUS = Lengths.inches(1.5);
+
+    /** So much of the gearbox's shaft is drawn, and so far its line is carried on past the joint [m]. */
+    public static final double STUB = Lengths.inches(7);
+
+    private final Elevation elevation;
+    private final List<Shape> shapes = new ArrayList<>();
+
+    private ShaftDrawing(Elevation elevation) {
+        this.elevation = elevation;
+    }
+
+    /** The shaft of a live axle, or the half-shafts of an independent one, as far as they are described. */
+    public static List<Shape> of(AxleModel model, Elevation elevation) {
+        Surroundings around = model.vehicle().build().surroundings(model.axle().place());
+        if (model.axle().independent()) {
+            return around.halfShafts()
+                    .map(shafts -> halfShafts(model, shafts, elevation))
+                    .orElse(List.of());
+        }
+        return around.driveline().map(line -> shaft(model, line, elevation)).orElse(List.of());
+    }
+
+    /** Gearbox's shaft, shaft, and pinion; both shafts' lines are carried on past the joints, so that the angles show. */
+    public static List<Shape> shaft(AxleModel model, Driveline line, Elevation elevation) {
+        ShaftDrawing drawing = new ShaftDrawing(elevation);
+        ShaftRun run = ShaftRun.at(model, line);
+        drawing.bar("gearbox", line.output().subtract(STUB, run.outputWay()), line.output());
+        drawing.bar("shaft", line.output(), run.pinion());
+        drawing.bar("pinion", run.pinion(), run.pinion().add(line.reach(), run.pinionWay()));
+        drawing.line(line.output(), line.output().add(STUB, run.outputWay()));
+        if (line.joints() == Driveline.Joints.DOUBLE_AT_GEARBOX) {
+            drawing.joint(line.output().subtract(JOINT_RADIUS, run.outputWay()));
+            drawing.joint(line.output().add(JOINT_RADIUS, run.way()));
+        } else {
+            drawing.joint(line.output());
+        }
+        if (line.joints() != Driveline.Joints.ONE) {
+            drawing.line(run.pinion(), run.pinion().add(STUB, run.way()));
+            drawing.joint(run.pinion());
+        }
+        return List.copyOf(drawing.shapes);
+    }
+
+    /** Both half-shafts, and the lines of what they join: straight across at the inner joint, the wheel's at the outer. */
+    public static List<Shape> halfShafts(AxleModel model, HalfShafts shafts, Elevation elevation) {
+        ShaftDrawing drawing = new ShaftDrawing(elevation);
+        for (Side side : Side.values()) {
+            HalfShaftStudy.Shaft shaft = HalfShaftStudy.at(model, shafts, side);
+            Vector3D outward = new Vector3D(0, side.sign(), 0);
+            drawing.bar("half shaft " + side.id(), shaft.from(), shaft.to());
+            drawing.line(shaft.from().subtract(STUB / 2, outward), shaft.from().add(STUB, outward));
+            drawing.line(shaft.to(), shaft.to().add(STUB, shaft.wheelWay()));
+            drawing.joint(shaft.from());
+            drawing.joint(shaft.to());
+        }
+        return List.copyOf(drawing.shapes);
+    }
+
+    private void bar(String name, Vector3D from, Vector3D to) {
+        shapes.add(new Shape.Bar(Role.SHAFT, name, point(from), point(to)));
+    }
+
+    private void joint(Vector3D at) {
+        shapes.add(new Shape.Circle(Role.SHAFT, point(at), JOINT_RADIUS));
+    }
+
+    private void line(Vector3D from, Vector3D to) {
+        shapes.add(Shape.Path.line(Role.EXTENSION, point(from), point(to)));
+    }
+
+    private Point point(Vector3D place) {
+        return new Point(elevation.across(place), elevation.up(place));
+    }
+}

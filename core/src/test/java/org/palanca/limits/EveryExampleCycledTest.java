@@ -1,0 +1,94 @@
+package org.palanca.limits;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.palanca.Examples;
+import org.palanca.clearance.ClearanceStudy;
+import org.palanca.clearance.Clearances;
+import org.palanca.result.AxleModel;
+import org.palanca.units.Quantity;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.check.VehicleCheck;
+import org.palanca.words.Message;
+
+/** Both axles of every example cycled: whatever is said of them is in words, and whatever is said to help does. */
+class EveryExampleCycledTest {
+    /** Unfilled places and keys without words would show as these. */
+    private static final String UNSAID = ".*(\\{\\d|![a-z_.]+!|\\b[a-z_]+\\.[a-z_]+\\.[a-z_]+).*";
+
+    record Cycled(String file, AxlePlace place) {}
+
+    static List<Cycled> axles() {
+        List<Cycled> all = new ArrayList<>();
+        for (String file : Examples.FILES) {
+            for (Axle axle : Examples.vehicle(file).axles()) {
+                all.add(new Cycled(file, axle.place()));
+            }
+        }
+        return all;
+    }
+
+    private static String said(Message message) {
+        String text = Examples.WORDS.text(message);
+        assertThat(text).isNotBlank().doesNotMatch(UNSAID);
+        return text;
+    }
+
+    @ParameterizedTest
+    @MethodSource("axles")
+    void itsEndsAreToldAndGainsAreHad(Cycled cycled) {
+        Vehicle vehicle = Examples.vehicle(cycled.file());
+        Limits limits = new Limits(new Clearances(new AxleModel(vehicle, cycled.place())));
+        List<TravelEnd> ends = CycleWords.worstFirst(TravelEnd.all(limits));
+        for (int i = 1; i < ends.size(); i++) {
+            assertThat(lacking(ends.get(i))).isLessThanOrEqualTo(lacking(ends.get(i - 1)));
+        }
+        for (TravelEnd end : ends) {
+            String text = said(CycleWords.end(end));
+            assertThat(text).contains(Examples.WORDS.units().text(end.travel(), Quantity.LENGTH));
+            end.border()
+                    .ifPresent(border ->
+                            assertThat(text).contains(said(border.limit().what())));
+        }
+        TravelEnd worst = ends.get(0);
+        for (Gain gain : Gain.of(vehicle, cycled.place(), worst, () -> true)) {
+            said(CycleWords.gain(gain));
+            assertThat(VehicleCheck.hasErrors(VehicleCheck.findings(gain.after())))
+                    .isFalse();
+            TravelEnd afresh = TravelEnd.of(
+                    new Limits(new Clearances(new AxleModel(gain.after(), cycled.place()))), worst.way(), 0);
+            assertThat(afresh.travel()).isGreaterThan(worst.travel());
+        }
+    }
+
+    private static double lacking(TravelEnd end) {
+        return end.wanted() - end.travel();
+    }
+
+    @ParameterizedTest
+    @MethodSource("axles")
+    void itsTightPlacesAreToldWithTheirPoses(Cycled cycled) {
+        Vehicle vehicle = Examples.vehicle(cycled.file());
+        // The first round of poses has bump, droop, both twists and both locks.
+        AtomicInteger rounds = new AtomicInteger();
+        ClearanceStudy study = ClearanceStudy.run(
+                vehicle, cycled.place(), Runnable::run, () -> rounds.get() < 1, any -> rounds.incrementAndGet());
+        assertThat(study.tight()).isNotEmpty();
+        for (ClearanceStudy.Tight tight : study.tight()) {
+            String text = said(CycleWords.tight(tight));
+            assertThat(text)
+                    .contains(said(tight.one().name()))
+                    .contains(said(tight.other().name()));
+            if (!tight.atRide()) {
+                assertThat(text).contains(said(CycleWords.pose(tight.pose())));
+            }
+        }
+    }
+}
