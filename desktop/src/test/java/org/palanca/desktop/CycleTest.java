@@ -18,14 +18,20 @@ import javafx.scene.control.Slider;
 import javafx.scene.input.KeyCode;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.desktop.steps.Step;
+import org.palanca.result.WheelTravel;
 import org.palanca.ride.RideStudy;
 import org.palanca.springing.Coils;
 import org.palanca.springing.Springing;
+import org.palanca.survey.Axis;
+import org.palanca.targets.MovePatch;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Driveline;
+import org.palanca.vehicle.HalfShafts;
+import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.ShockLayout;
@@ -177,6 +183,78 @@ class CycleTest extends WindowTest {
         assertThat(vehicle().build().rules().paint()).isCloseTo(0.0001, within(1e-9));
     }
 
+    /** A plate is drawn by its corners, turned another way, and what is no plate is refused. */
+    @Test
+    void anOutlineIsDrawnByItsCorners() {
+        step(Step.CYCLE);
+        enter("#part-name", "gusset");
+        press("#part-add-outline");
+        int index = vehicle().build().surroundings(AxlePlace.REAR).parts().size() - 1;
+        String field = "#part-" + index + "-";
+        enter(field + "corners", "-120, 20; -110, 20; -110, 26; -120, 22");
+        enter(field + "from", "10");
+        Part.OutlineForm plate = (Part.OutlineForm) part("gusset").form();
+        assertThat(plate.outline()).hasSize(4);
+        assertThat(plate.to() - plate.from()).isCloseTo(inches(0.25), within(1e-9));
+        enter(field + "corners", "-120, 20; -110, 20");
+        assertThat(trouble()).contains("three corners or more");
+        enter(field + "corners", "-120, 20; -110, 26; -110, 20; -120, 26");
+        assertThat(trouble()).contains("gusset").contains("crosses");
+        assertThat(((Part.OutlineForm) part("gusset").form()).outline()).isEqualTo(plate.outline());
+        onFx(() -> lookup(field + "along").<ComboBox<Axis>>query().setValue(Axis.UP));
+        Part.OutlineForm turned = (Part.OutlineForm) part("gusset").form();
+        assertThat(turned.from()).isCloseTo(inches(20), within(1e-9));
+        assertThat(turned.to()).isCloseTo(inches(26), within(1e-9));
+        assertThat(turned.outline()).hasSize(4);
+    }
+
+    /** Joints of one link that tilt less than the others end the travel by themselves; emptied, they are as the others. */
+    @Test
+    void theJointsOfOneLinkAreTheirOwn() {
+        step(Step.CYCLE);
+        onFx(() -> lookup("#rule-link").<ComboBox<String>>query().setValue("upper left"));
+        enter("#rule-link-joint", "0.5");
+        assertThat(vehicle().build().rules().joint("upper left")).isCloseTo(Math.toRadians(0.5), within(1e-9));
+        eventually(() -> side().contains("joint at upper"));
+        enter("#rule-link-joint", "-3");
+        assertThat(trouble()).contains("must tilt a little");
+        enter("#rule-link-joint", "");
+        assertThat(vehicle().build().rules().joints()).isEmpty();
+    }
+
+    /** A hose that is too short for the droop is told of, ends it, and a longer one is tried and taken. */
+    @Test
+    void aHoseFollowsTheAxle() {
+        step(Step.CYCLE);
+        int before = hoses().size();
+        enter("#hose-name", "breather");
+        press("#hose-add");
+        assertThat(hoses()).hasSize(before + 1);
+        String row = "#hose-" + before;
+        enter(row + "-from", "-104, 4, 28");
+        enter(row + "-to", "-104, 4, 20");
+        enter(row + "-length", "10");
+        enter(row + "-bend", "0");
+        Hose breather = hoses().get(before);
+        assertThat(Vector3D.distance(breather.from().at(), breather.to().at())).isCloseTo(inches(8), within(1e-9));
+        eventually(() -> side().contains("hose breather is pulled"));
+        assertThat(label("#cycle-headline")).isNotBlank();
+        enter(row + "-length", "20");
+        eventually(() -> shown("#cycle-progress")
+                && text("#cycle-progress").contains("Press one")
+                && !side().contains("hose breather is pulled"));
+        enter(row + "-to", "-104, 4");
+        assertThat(trouble()).contains("is no point");
+        onFx(() -> lookup(row + "-to-body").<ComboBox<String>>query().setValue("frame"));
+        assertThat(hoses().get(before).to().body()).isEqualTo("frame");
+        press("#hose-drop-" + before);
+        assertThat(hoses()).hasSize(before);
+    }
+
+    private List<Hose> hoses() {
+        return vehicle().build().surroundings(AxlePlace.REAR).hoses();
+    }
+
     /** Springs put wrong are said, set to the weight, suggested anew; the mount goes where the split is. */
     @Test
     void springsAreSetToTheWeight() {
@@ -200,9 +278,43 @@ class CycleTest extends WindowTest {
         assertThat(label("#shocks-headline")).contains("at full bump");
         press("#spring-air");
         assertThat(side()).contains("exponent 1.30");
+        enter("#stop-forces", "100, 300, 900, 4000");
+        assertThat(springing().stops().get(0).forces())
+                .hasSize(4)
+                .first()
+                .satisfies(force -> assertThat(force).isCloseTo(100 * 4.4482216, within(0.01)));
+        enter("#stop-forces", "100, 90");
+        assertThat(trouble()).isNotBlank();
+        enter("#stop-forces", "100, heavy");
+        assertThat(trouble()).contains("heavy");
         enter("#strap-length", "8");
         press("#strap-set");
         assertThat(springing().straps().get(0).length()).isGreaterThan(inches(8));
+    }
+
+    /** Pressing a place of the patch puts the upper mounts there; shaft is left at both ends, and the springs are set anew. */
+    @Test
+    void theUpperMountGoesWhereItsPatchIsPressed() {
+        step(Step.SHOCKS);
+        String upper = springing().shocks().get(0).upper();
+        Vector3D before = rear().position(upper, vehicle().wheelbase());
+        Node patch = lookup("#shock-patch").query();
+        eventually(() ->
+                patch.getAccessibleText() != null && patch.getAccessibleText().contains("may go here"));
+        // Four of its quarter inches ahead of the mount, which stands in the middle of the square under the title.
+        double edge = patch.getLayoutBounds().getWidth() - 20;
+        double ahead = 4 * edge / (2 * MovePatch.REACH + 1);
+        clickOn(patch.localToScreen(10 + edge / 2 - ahead, 29 + edge / 2));
+        Vector3D after = rear().position(upper, vehicle().wheelbase());
+        assertThat(after.getX() - before.getX()).isCloseTo(inches(1), within(inches(0.07)));
+        assertThat(after.getZ()).isCloseTo(before.getZ(), within(inches(0.07)));
+        // Leaned over it springs the axle less; set to the weight anew, all is as wanted.
+        assertThat(label("#shocks-headline")).contains("it will sit low");
+        press("#ride-set");
+        assertThat(label("#shocks-headline")).startsWith("Shaft is left at both ends");
+        push(KeyCode.CONTROL, KeyCode.Z);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(rear().position(upper, vehicle().wheelbase())).isEqualTo(before);
     }
 
     /** Corner weights come from four scales that stream; ride height is set from them. */
@@ -302,9 +414,97 @@ class CycleTest extends WindowTest {
         assertThat(side()).contains("double joint at the gearbox the school is pointing at it");
         enter("#shaft-limit", "6");
         assertThat(label("#shaft-headline")).contains("A joint binds");
+        press("#shaft-pose-droop");
+        assertThat(window.state().poseProperty().get())
+                .isEqualTo(WheelTravel.both(-rear().travel().droop()));
+        enter("#shaft-drop", "2");
+        assertThat(vehicle()
+                        .build()
+                        .surroundings(AxlePlace.REAR)
+                        .driveline()
+                        .orElseThrow()
+                        .drop())
+                .isCloseTo(inches(2), within(1e-9));
         push(KeyCode.F6);
         assertThat(window.state().axleProperty().get()).isEqualTo(AxlePlace.FRONT);
         assertThat(label("#shaft-headline")).contains("Nothing known yet of the shaft");
+    }
+
+    /** The half-shafts of independent wheels: an ordinary start until one measure is typed, then their own; what binds is said. */
+    @Test
+    void halfShaftsAreDescribed() throws Exception {
+        Path plover = folder.resolve("plover.palanca.json");
+        copyExample("plover.palanca.json", plover);
+        onFx(() -> window.files().open(plover));
+        onFx(() -> window.state().axleProperty().set(AxlePlace.REAR));
+        step(Step.SHAFT);
+        assertThat(label("#shaft-headline")).startsWith("Nothing known yet of the half-shafts");
+        assertThat(lookup("#half-shaft-board").query().isVisible()).isTrue();
+        assertThat(lookup("#shaft-trade").query().isVisible()).isFalse();
+        enter("#shaft-inner-left", "7");
+        HalfShafts shafts =
+                vehicle().build().surroundings(AxlePlace.REAR).halfShafts().orElseThrow();
+        assertThat(shafts.inner().getY()).isCloseTo(inches(7), within(1e-9));
+        assertThat(label("#shaft-headline")).startsWith("No joint binds");
+        enter("#shaft-half-limit", "3");
+        assertThat(label("#shaft-headline")).contains("A half-shaft’s joint binds");
+        press("#shaft-pose-left-up");
+        assertThat(window.state().poseProperty().get().left()).isPositive();
+        enter("#shaft-inner-ahead", "-90");
+        assertThat(vehicle()
+                        .build()
+                        .surroundings(AxlePlace.REAR)
+                        .halfShafts()
+                        .orElseThrow()
+                        .inner()
+                        .getX())
+                .isCloseTo(-inches(90), within(1e-9));
+        push(KeyCode.CONTROL, KeyCode.Z);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(vehicle().build().surroundings(AxlePlace.REAR).halfShafts()).isEmpty();
+    }
+
+    /** Turning the housing of a steered axle costs caster: both on one picture, and turned by the button, degree for degree. */
+    @Test
+    void turningASteeredHousingCostsCaster() {
+        step(Step.SHAFT);
+        push(KeyCode.F6);
+        Axle front = vehicle().axle(AxlePlace.FRONT).orElseThrow();
+        assertThat(lookup("#shaft-trade").query().getAccessibleText()).isEqualTo("Turning the housing, with caster");
+        press("#shaft-take");
+        assertThat(vehicle().build().surroundings(AxlePlace.FRONT).driveline()).isPresent();
+        press("#shaft-turn");
+        Axle turned = vehicle().axle(AxlePlace.FRONT).orElseThrow();
+        assertThat(turned.pinion()).isNotEqualTo(front.pinion());
+        assertThat(turned.pinion() + turned.caster().orElseThrow())
+                .isCloseTo(front.pinion() + front.caster().orElseThrow(), within(1e-6));
+        assertThat(side()).doesNotContain("! Pinion");
+    }
+
+    /** Dragged past where it tips it says so, and standing level again it carries what it carried; a hung wheel is named. */
+    @Test
+    void theSlopeIsDraggedPastWhereItTips() {
+        step(Step.SLOPE);
+        String level = side();
+        onFx(() -> lookup("#slope-across").queryAs(Slider.class).setValue(50));
+        eventually(() -> side().contains("No pose holds here"));
+        onFx(() -> lookup("#slope-across").queryAs(Slider.class).setValue(20));
+        eventually(() -> side().contains("to the right against the ground") && !side().contains("No pose holds"));
+        press("#slope-level");
+        eventually(() -> loads(side()).equals(loads(level)));
+        enter("#slope-rock-front-left", "16");
+        enter("#slope-rock-rear-right", "16");
+        eventually(() -> side().contains("wheel is off the ground"));
+        press("#slope-level");
+        eventually(() -> loads(side()).equals(loads(level)));
+    }
+
+    private static String loads(String said) {
+        return said.lines()
+                .filter(line -> line.startsWith("Front "))
+                .findFirst()
+                .orElse("none");
     }
 
     /** A slope is dragged by keys and a rock put under a wheel: loads, results and tip angles follow. */
@@ -321,7 +521,7 @@ class CycleTest extends WindowTest {
         assertThat(label("#slope-headline")).contains("10.0° nose uphill");
         assertThat(side()).isNotEqualTo(level).contains("F h / L =").contains("Anti-squat");
         enter("#slope-rock-rear-left", "8");
-        assertThat(side()).contains("leans");
+        eventually(() -> side().contains("leans"));
         eventually(() -> side().contains("it tips at"));
         press("#slope-level");
         assertThat(label("#slope-headline")).contains("0.0° nose uphill");

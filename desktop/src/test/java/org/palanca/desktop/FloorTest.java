@@ -238,10 +238,13 @@ class FloorTest extends WindowTest {
     @Test
     void whatTheTyreTouchesIsNamedUntilThereIsRoom() {
         step(Step.AXLE);
-        assertThat(label("#fit-headline")).contains("The right tyre touches “filler neck, right” twisted");
+        assertThat(label("#fit-headline")).contains("The right tyre keeps only 1/8 in to “filler neck, right” twisted");
         enter("#fit-outer", "42");
         assertThat(build().surroundings(AxlePlace.REAR).well().orElseThrow().outer())
                 .isCloseTo(inches(42), within(1e-9));
+        enter("#fit-width", "13");
+        assertThat(label("#fit-headline")).contains("The right tyre touches “filler neck, right” twisted");
+        enter("#fit-width", "12 1/2");
         enter("#fit-track", "66");
         assertThat(label("#fit-headline")).doesNotContain("filler neck");
         eventually(() -> lookup("#step-axle").query().getAccessibleText().contains("not as wanted"));

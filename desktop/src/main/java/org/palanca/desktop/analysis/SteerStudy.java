@@ -49,9 +49,6 @@ public record SteerStudy(
 
     private static final int POSES = 33;
 
-    /** One line of a plot. */
-    public record Curve(String name, double[] x, double[] y) {}
-
     /**
      * Works it out.
      *

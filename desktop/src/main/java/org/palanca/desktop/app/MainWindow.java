@@ -627,6 +627,7 @@ public final class MainWindow {
         board.setTextSize(times);
         strips.setTextSize(times);
         make.setTextSize(times);
+        steer.setTextSize(times);
         for (FloorPane pane : floors()) {
             pane.setTextSize(times);
         }

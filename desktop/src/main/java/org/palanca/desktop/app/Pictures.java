@@ -67,15 +67,15 @@ final class Pictures {
         view(folder, "housing", () -> state.stepProperty().set(Step.HOUSING));
         view(folder, "place", () -> state.stepProperty().set(Step.PLACE));
         steps.add(() -> state.stepProperty().set(Step.CYCLE));
-        for (int i = 0; i < WORK; i++) {
-            steps.add(() -> {
-                // What runs beside the window comes to its end.
-            });
-        }
+        work();
         view(folder, "cycle", window::tightest);
-        view(folder, "shocks", () -> {
+        steps.add(() -> {
             state.poseProperty().set(WheelTravel.RIDE);
             state.stepProperty().set(Step.SHOCKS);
+        });
+        work();
+        view(folder, "shocks", () -> {
+            // The patch is there by now.
         });
         view(folder, "slope", () -> {
             state.stepProperty().set(Step.SLOPE);
@@ -94,11 +94,24 @@ final class Pictures {
         });
         view(folder, "steer", () -> state.stepProperty().set(Step.STEER));
         view(folder, "compare", () -> state.stepProperty().set(Step.COMPARE));
+        view(folder, "half-shafts", () -> {
+            state.stepProperty().set(Step.SHAFT);
+            state.axleProperty().set(AxlePlace.REAR);
+        });
         steps.add(() -> {
             window.setTextSize(100);
             done.run();
         });
         next();
+    }
+
+    /** Waits until what runs beside the window has come to its end. */
+    private void work() {
+        for (int i = 0; i < WORK; i++) {
+            steps.add(() -> {
+                // Only time passes.
+            });
+        }
     }
 
     private void view(Path folder, String name, Runnable arrange) {

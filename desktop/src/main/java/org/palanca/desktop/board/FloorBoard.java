@@ -5,10 +5,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.geometry.Rectangle2D;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Region;
 import javafx.scene.text.TextAlignment;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.desktop.theme.Theme;
@@ -21,26 +19,32 @@ import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Words;
 
-/** The vehicle in elevations that line up, without travel pad: what is drawn on it is the subclass's. */
-public abstract class FloorBoard extends Region {
+/** The vehicle in one elevation, or in several that line up, without travel pad: what is drawn on it is the subclass's. */
+public abstract class FloorBoard extends DrawnRegion {
     private static final double GAP = 10;
     private static final double TITLE = 18;
     private static final double ROOM = 0.14;
 
-    private final Canvas canvas = new Canvas();
     private final Supplier<Words> words;
-    private final Supplier<Theme> theme;
-    private final boolean withRear;
+    private final Views views;
     private BoardLayout layout;
-    private double size = 1;
 
-    /** @param withRear whether the view from behind stands beside the side view */
-    protected FloorBoard(Supplier<Words> words, Supplier<Theme> theme, boolean withRear) {
+    /** Which elevations it shows. */
+    protected enum Views {
+        SIDE_AND_TOP,
+        /** The view from behind beside the side view. */
+        ALL,
+        REAR;
+
+        private boolean shows(Elevation elevation) {
+            return this == ALL || (this == REAR) == (elevation == Elevation.REAR);
+        }
+    }
+
+    protected FloorBoard(Supplier<Words> words, Supplier<Theme> theme, Views views) {
+        super(theme, 80, 80);
         this.words = words;
-        this.theme = theme;
-        this.withRear = withRear;
-        getStyleClass().add("board");
-        getChildren().add(canvas);
+        this.views = views;
         setMinSize(200, 160);
         setPrefSize(400, 300);
     }
@@ -60,36 +64,13 @@ public abstract class FloorBoard extends Region {
         return words.get();
     }
 
-    /** Sets how large text is, 1 for normal. */
-    public void setTextSize(double times) {
-        size = times;
-        requestLayout();
-    }
-
-    protected double textSize() {
-        return size;
-    }
-
     @Override
-    protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
-        draw();
-    }
-
-    /** Draws everything anew. */
-    public void draw() {
-        if (canvas.getWidth() < 80 || canvas.getHeight() < 80) {
-            return;
-        }
-        layout = lay(inView(), canvas.getWidth(), canvas.getHeight());
-        Theme colours = theme.get();
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.setFill(colours.ground());
-        g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
+    protected void paint(GraphicsContext g, Theme colours, double width, double height) {
+        double size = textSize();
+        layout = lay(inView(), width, height);
         Scribe scribe = new Scribe(g, colours, size);
         for (Elevation elevation : Elevation.values()) {
-            if (elevation != Elevation.REAR || withRear) {
+            if (views.shows(elevation)) {
                 Rectangle2D area = layout.area(elevation);
                 scribe.clipped(area, () -> paint(scribe, layout, elevation));
                 scribe.text(
@@ -113,7 +94,21 @@ public abstract class FloorBoard extends Region {
         double run = along[1] - along[0];
         double wide = lateral[1] - lateral[0];
         double tall = up[1] - up[0];
-        double title = TITLE * size;
+        double title = TITLE * textSize();
+        if (views == Views.REAR) {
+            double fits = Math.max(10, Math.min((width - 2 * GAP) / wide, (height - 2 * GAP - title) / tall));
+            Rectangle2D none = new Rectangle2D(width - 1, height - 1, 1, 1);
+            return new BoardLayout(
+                    none,
+                    new Rectangle2D(GAP, GAP, Math.max(1, width - 2 * GAP), Math.max(1, height - 2 * GAP)),
+                    none,
+                    none,
+                    fits,
+                    0,
+                    (lateral[0] + lateral[1]) / 2,
+                    (up[0] + up[1]) / 2 + title / 2 / fits);
+        }
+        boolean withRear = views == Views.ALL;
         double across = withRear ? run + wide : run;
         double scale = Math.max(
                 10,

@@ -19,6 +19,7 @@ import org.palanca.desktop.board.Scribe;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
+import org.palanca.drawing.ShaftDrawing;
 import org.palanca.limits.Limit;
 import org.palanca.limits.LimitMap;
 import org.palanca.result.AxleModel;
@@ -49,7 +50,7 @@ final class CycleBoard extends FloorBoard {
 
     /** @param moved takes the pose that is asked for on the map */
     CycleBoard(Supplier<Words> words, Supplier<Theme> theme, Consumer<WheelTravel> moved) {
-        super(words, theme, true);
+        super(words, theme, Views.ALL);
         this.moved = moved;
         setId("cycle-board");
         setOnMousePressed(this::onMap);
@@ -129,6 +130,7 @@ final class CycleBoard extends FloorBoard {
             scribe.shapes(board, elevation, AxleDrawing.axle(ride, elevation), true);
         }
         scribe.shapes(board, elevation, AxleDrawing.axle(model, elevation), false);
+        scribe.shapes(board, elevation, ShaftDrawing.of(model, elevation), false);
         // The places are those of its pose: at another they would mark nothing.
         marked.filter(tight -> tight.pose().equals(pose)).ifPresent(tight -> mark(scribe, board, elevation, tight));
     }

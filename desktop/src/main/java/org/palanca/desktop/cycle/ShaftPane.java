@@ -7,10 +7,12 @@ import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.desktop.analysis.SteerStudy;
+import org.palanca.desktop.analysis.Curve;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
@@ -19,6 +21,7 @@ import org.palanca.desktop.floor.SaidColumn;
 import org.palanca.desktop.steps.CurveView;
 import org.palanca.driveline.PinionAdvice;
 import org.palanca.driveline.ShaftWords;
+import org.palanca.result.WheelTravel;
 import org.palanca.units.Lengths;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
@@ -31,18 +34,33 @@ import org.palanca.words.Words;
 
 /** The shaft: its joints' angles and how evenly it turns at every pose, and what turning the housing gives and takes. */
 public final class ShaftPane extends FloorPane {
+    private static final double PICTURE = 300;
+
+    private final ShaftBoard shaft;
+    private final ShaftBoard halves;
     private final CurveView trade;
+    private final FlowPane poses = new FlowPane(6, 4);
     private final FlowPane form = new FlowPane(10, 6);
 
     public ShaftPane(Context context) {
         super(context);
         trade = new CurveView("shaft-trade", themeSupplier());
-        trade.setMinHeight(200);
-        VBox.setVgrow(trade, Priority.ALWAYS);
+        shaft = new ShaftBoard(wordsSupplier(), themeSupplier(), false);
+        halves = new ShaftBoard(wordsSupplier(), themeSupplier(), true);
+        HBox pictures = new HBox(shaft, halves, trade);
+        for (Region picture : List.of(shaft, halves, trade)) {
+            picture.setMinSize(PICTURE, 200);
+            picture.setPrefWidth(picture == trade ? PICTURE : 2 * PICTURE);
+            picture.managedProperty().bind(picture.visibleProperty());
+            HBox.setHgrow(picture, Priority.ALWAYS);
+        }
+        VBox.setVgrow(pictures, Priority.ALWAYS);
+        poses.getStyleClass().add("floor-entry");
         setId("shaft-pane");
         form.getStyleClass().add("form");
         form.setRowValignment(VPos.BOTTOM);
-        getChildren().setAll(trade, form);
+        getChildren().setAll(poses, pictures, form);
+        state().poseProperty().addListener((o, before, now) -> moved());
     }
 
     private Axle axle() {
@@ -64,7 +82,9 @@ public final class ShaftPane extends FloorPane {
 
     @Override
     public void setTextSize(double times) {
-        // Its curves keep their size; its form follows the window's text.
+        shaft.setTextSize(times);
+        halves.setTextSize(times);
+        trade.setTextSize(times);
     }
 
     @Override
@@ -75,11 +95,57 @@ public final class ShaftPane extends FloorPane {
         form.getChildren().clear();
         if (axle().independent()) {
             halfShafts();
+            take(around().halfShafts().isEmpty(), () -> set(around().withHalfShafts(half())));
         } else {
             driveline();
+            take(around().driveline().isEmpty(), () -> set(around().withDriveline(line())));
         }
+        showPoses();
+        moved();
         picture();
         showSide();
+    }
+
+    /** Whose shaft happens to be just as the fields begin must be able to say so. */
+    private void take(boolean unknown, Runnable taken) {
+        if (unknown) {
+            form.getChildren().add(Labels.button("shaft-take", words().text("shaft.take"), taken));
+        }
+    }
+
+    /** The shaft where the axle is now. */
+    private void moved() {
+        if (!isVisible() || vehicle().axle(place()).isEmpty()) {
+            return;
+        }
+        WheelTravel pose = state().poseProperty().get();
+        boolean independent = axle().independent();
+        shaft.setVisible(!independent);
+        halves.setVisible(independent);
+        if (independent) {
+            halves.show(vehicle(), place(), pose, half());
+        } else {
+            shaft.show(vehicle(), place(), pose, line());
+        }
+    }
+
+    private void showPoses() {
+        double up = axle().travel().bump();
+        double down = -axle().travel().droop();
+        poses.getChildren()
+                .setAll(
+                        pose("ride", WheelTravel.RIDE),
+                        pose("bump", WheelTravel.both(up)),
+                        pose("droop", WheelTravel.both(down)),
+                        pose("left_up", new WheelTravel(up, down)),
+                        pose("right_up", new WheelTravel(down, up)));
+    }
+
+    private Node pose(String name, WheelTravel pose) {
+        return Labels.button(
+                "shaft-pose-" + name.replace('_', '-'),
+                words().text("shaft.pose." + name),
+                () -> state().poseProperty().set(pose));
     }
 
     private Driveline line() {
@@ -126,6 +192,7 @@ public final class ShaftPane extends FloorPane {
                         l.withOutput(new Vector3D(l.output().getX(), l.output().getY(), v)));
         field("reach", Quantity.LENGTH, now.reach(), Driveline::withReach);
         field("offset", Quantity.LENGTH, now.offset(), Driveline::withOffset);
+        field("drop", Quantity.LENGTH, now.drop(), Driveline::withDrop);
         MeasureField pinion = new MeasureField(Quantity.ANGLE, wordsSupplier(), this::turn, complaints());
         pinion.setId("shaft-pinion");
         pinion.show(axle().pinion());
@@ -162,6 +229,12 @@ public final class ShaftPane extends FloorPane {
 
     private void halfShafts() {
         HalfShafts now = half();
+        halfField(
+                "inner_ahead",
+                Quantity.LENGTH,
+                now.inner().getX(),
+                (h, v) -> new HalfShafts(
+                        new Vector3D(v, h.inner().getY(), h.inner().getZ()), h.inset(), h.limit(), h.plunge()));
         halfField(
                 "inner_left",
                 Quantity.LENGTH,
@@ -206,21 +279,21 @@ public final class ShaftPane extends FloorPane {
         trade.setVisible(true);
         List<PinionAdvice.Turned> all = PinionAdvice.tradeOff(vehicle(), place(), line());
         double[] pinion = all.stream().mapToDouble(PinionAdvice.Turned::pinion).toArray();
-        List<SteerStudy.Curve> curves = new ArrayList<>();
-        curves.add(new SteerStudy.Curve(
+        List<Curve> curves = new ArrayList<>();
+        curves.add(new Curve(
                 w.text("shaft.curve.pinion"),
                 pinion,
                 all.stream().mapToDouble(PinionAdvice.Turned::atPinion).toArray()));
         boolean steered = all.get(0).caster().isPresent();
         curves.add(
                 steered
-                        ? new SteerStudy.Curve(
+                        ? new Curve(
                                 w.text("shaft.curve.caster"),
                                 pinion,
                                 all.stream()
                                         .mapToDouble(one -> one.caster().orElseThrow())
                                         .toArray())
-                        : new SteerStudy.Curve(
+                        : new Curve(
                                 w.text("shaft.curve.residual"),
                                 pinion,
                                 all.stream()
@@ -236,8 +309,12 @@ public final class ShaftPane extends FloorPane {
 
     private void showSide() {
         Words w = words();
-        List<Node> side = new ArrayList<>(
-                SaidColumn.of(ShaftWords.of(vehicle(), place()), w, "shaft-headline", "shaft.start", "shaft.good"));
+        List<Node> side = new ArrayList<>(SaidColumn.of(
+                ShaftWords.of(vehicle(), place()),
+                w,
+                "shaft-headline",
+                axle().independent() ? "shaft.half_start" : "shaft.start",
+                "shaft.good"));
         if (!axle().independent() && around().driveline().isPresent()) {
             PinionAdvice.of(vehicle(), place(), line())
                     .wanted()

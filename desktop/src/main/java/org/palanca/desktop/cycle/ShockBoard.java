@@ -2,7 +2,6 @@ package org.palanca.desktop.cycle;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.layout.Region;
 import javafx.scene.text.TextAlignment;
@@ -16,25 +15,23 @@ import org.palanca.drawing.Elevation;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
 import org.palanca.springing.Shock;
-import org.palanca.targets.MovePatch;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Words;
 
-/** The axle on its shocks at ride, full bump and full droop, and where the upper mount may go so that shaft is left at both. */
+/** The axle on its shocks at ride, full bump and full droop. */
 final class ShockBoard extends FloorBoard {
     private Vehicle vehicle;
     private final Region inset;
     private AxleModel ride;
     private AxleModel bump;
     private AxleModel droop;
-    private Optional<MovePatch> patch = Optional.empty();
 
     /** @param inset stands in the quarter that the elevations leave free */
     ShockBoard(Supplier<Words> words, Supplier<Theme> theme, Region inset) {
-        super(words, theme, true);
+        super(words, theme, Views.ALL);
         this.inset = inset;
         getChildren().add(inset);
         setId("shock-board");
@@ -71,11 +68,6 @@ final class ShockBoard extends FloorBoard {
         place();
     }
 
-    void showPatch(Optional<MovePatch> next) {
-        patch = next;
-        draw();
-    }
-
     @Override
     protected List<Vector3D> inView() {
         if (vehicle == null) {
@@ -104,30 +96,8 @@ final class ShockBoard extends FloorBoard {
         scribe.shapes(board, elevation, AxleDrawing.axle(bump, elevation), true);
         scribe.shapes(board, elevation, AxleDrawing.axle(droop, elevation), true);
         scribe.shapes(board, elevation, AxleDrawing.axle(ride, elevation), false);
-        if (elevation == Elevation.SIDE) {
-            patch.ifPresent(found -> patch(scribe, board, found));
-        }
         if (elevation == Elevation.REAR) {
             lengths(scribe, board);
-        }
-    }
-
-    /** Squares where shaft is left at both ends. */
-    private static void patch(Scribe scribe, BoardLayout board, MovePatch patch) {
-        int size = patch.within().length;
-        double half = patch.step() / 2 * board.scale();
-        scribe.graphics().setFill(scribe.theme().hand().deriveColor(0, 1, 1, 0.4));
-        for (int i = 0; i < size; i++) {
-            for (int j = 0; j < size; j++) {
-                if (patch.within()[i][j]) {
-                    Vector3D at = patch.centre()
-                            .add(new Vector3D(
-                                    (j - MovePatch.REACH) * patch.step(), 0, (i - MovePatch.REACH) * patch.step()));
-                    double x = board.x(Elevation.SIDE, Elevation.SIDE.across(at));
-                    double y = board.y(Elevation.SIDE, Elevation.SIDE.up(at));
-                    scribe.graphics().fillRect(x - half, y - half, 2 * half - 0.5, 2 * half - 0.5);
-                }
-            }
         }
     }
 

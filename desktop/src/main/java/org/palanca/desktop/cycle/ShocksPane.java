@@ -1,27 +1,25 @@
 package org.palanca.desktop.cycle;
 
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.BiFunction;
 import java.util.function.DoubleConsumer;
-import java.util.function.ToDoubleFunction;
 import java.util.function.UnaryOperator;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
-import org.palanca.desktop.analysis.SteerStudy;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.desktop.analysis.Curve;
+import org.palanca.desktop.board.MountDrag;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.LatestOnly;
@@ -29,27 +27,14 @@ import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.floor.FloorPane;
 import org.palanca.desktop.floor.SaidColumn;
 import org.palanca.desktop.steps.CurveView;
-import org.palanca.io.SafeFile;
-import org.palanca.io.csv.ShockCsv;
 import org.palanca.ride.RideHeight;
 import org.palanca.ride.RideStudy;
 import org.palanca.ride.RideWords;
 import org.palanca.ride.ShockPlacing;
 import org.palanca.ride.SpringAdvice;
-import org.palanca.springing.Air;
-import org.palanca.springing.BumpStop;
-import org.palanca.springing.Coil;
-import org.palanca.springing.Coils;
 import org.palanca.springing.Shock;
-import org.palanca.springing.ShockCatalogue;
-import org.palanca.springing.ShockSize;
-import org.palanca.springing.Spring;
 import org.palanca.springing.Springing;
-import org.palanca.springing.Strap;
-import org.palanca.springing.SwayBar;
-import org.palanca.springing.TorsionBar;
 import org.palanca.targets.MovePatch;
-import org.palanca.units.Lengths;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
@@ -57,6 +42,7 @@ import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Weights;
+import org.palanca.vehicle.edit.MountMoves;
 import org.palanca.vehicle.edit.ShockLayout;
 import org.palanca.vehicle.edit.SpringingMoves;
 import org.palanca.words.Message;
@@ -67,14 +53,17 @@ public final class ShocksPane extends FloorPane {
     private static final double FORM = 250;
     private static final double USUAL_FREQUENCY = 1.3;
     private static final double USUAL_SPLIT = 45;
+    private static final double PATCH = 200;
 
     private final ShockBoard board;
     private final VBox form = new VBox(4);
     private final CurveView curve;
+    private final PatchView patch;
     private final ScaleRow scales;
-    private final FileWindow files;
+    private final SizesForm sizes;
+    private final SpringsForm springs = new SpringsForm(this);
+    private final EndsForm ends = new EndsForm(this);
     private final LatestOnly patches = new LatestOnly("where a shock may go", Duration.millis(150));
-    private List<ShockSize> catalogue = ShockCatalogue.generic();
     private double split = USUAL_SPLIT;
     private double frequency = USUAL_FREQUENCY;
     private OptionalDouble leanBack = OptionalDouble.empty();
@@ -89,9 +78,15 @@ public final class ShocksPane extends FloorPane {
 
     public ShocksPane(Context context, FileWindow files) {
         super(context);
-        this.files = files;
+        sizes = new SizesForm(this, files);
         curve = new CurveView("spring-curve", themeSupplier());
-        board = new ShockBoard(wordsSupplier(), themeSupplier(), curve);
+        patch = new PatchView("shock-patch", wordsSupplier(), themeSupplier(), this::put);
+        HBox inset = new HBox(curve, patch);
+        HBox.setHgrow(curve, Priority.ALWAYS);
+        patch.setMinWidth(PATCH);
+        patch.setPrefWidth(PATCH);
+        patch.managedProperty().bind(patch.visibleProperty());
+        board = new ShockBoard(wordsSupplier(), themeSupplier(), inset);
         scales = new ScaleRow(wordsSupplier(), complaints(), this::weighed);
         setId("shocks-pane");
         VBox.setVgrow(board, Priority.ALWAYS);
@@ -104,20 +99,40 @@ public final class ShocksPane extends FloorPane {
         getChildren().setAll(board, scroll);
     }
 
+    Axle axleNow() {
+        return axle();
+    }
+
+    Vehicle vehicleNow() {
+        return vehicle();
+    }
+
+    AxlePlace placeNow() {
+        return place();
+    }
+
+    Words wordsNow() {
+        return words();
+    }
+
+    void say(String what) {
+        complain(what);
+    }
+
     private Axle axle() {
         return vehicle().axle(place()).orElseThrow();
     }
 
-    private Springing springing() {
+    Springing springing() {
         return axle().springing();
     }
 
     /** Changes the axle's springs as one step that can be undone. */
-    private void spring(String what, UnaryOperator<Springing> how) {
+    void spring(String what, UnaryOperator<Springing> how) {
         plan(what, vehicle().withAxle(axle().withSpringing(how.apply(springing()))));
     }
 
-    private void plan(String what, Vehicle next) {
+    void plan(String what, Vehicle next) {
         if (!document().change(next, Message.of("change.springing", words().text(what)), "")) {
             refresh();
         }
@@ -143,6 +158,8 @@ public final class ShocksPane extends FloorPane {
     @Override
     public void setTextSize(double times) {
         board.setTextSize(times);
+        curve.setTextSize(times);
+        patch.setTextSize(times);
     }
 
     @Override
@@ -159,9 +176,9 @@ public final class ShocksPane extends FloorPane {
     /** Where the upper mount of the first shock may go so that shaft is left at both ends. */
     private void patch() {
         Optional<Shock> first = sized();
+        patch.setVisible(first.isPresent());
         if (first.isEmpty()) {
             patches.drop();
-            board.showPatch(Optional.empty());
             return;
         }
         Vehicle vehicle = vehicle();
@@ -169,7 +186,28 @@ public final class ShocksPane extends FloorPane {
         List<String> both = List.of(
                 "shaft_left_up." + first.get().name(),
                 "shaft_left_down." + first.get().name());
-        patches.ask(goOn -> MovePatch.ofAll(vehicle, ref, both, goOn), board::showPatch);
+        Vector3D lower = axle().position(first.get().lower(), vehicle.wheelbase());
+        patches.ask(goOn -> MovePatch.ofAll(vehicle, ref, both, goOn), found -> patch.show(found, lower));
+    }
+
+    /** Puts an upper mount where its patch was pressed, settled as dragging settles it. */
+    private void put(MountRef upper, Vector3D to) {
+        Optional<Axle> axle = vehicle()
+                .axle(upper.axle())
+                .filter(one -> one.mount(upper.mount()).isPresent());
+        if (axle.isEmpty()) {
+            // The picture is of a vehicle that is no longer the one at hand; the next follows in a moment.
+            return;
+        }
+        double grid = MountDrag.grid(words().units().length());
+        Vector3D settled = new Vector3D(
+                Math.rint(to.getX() / grid) * grid,
+                axle.get().position(upper.mount(), vehicle().wheelbase()).getY(),
+                Math.rint(to.getZ() / grid) * grid);
+        Vehicle moved = MountMoves.moveTo(vehicle(), upper, settled);
+        if (!document().change(moved, Message.of("change.moved", upper.mount()), "")) {
+            refresh();
+        }
     }
 
     // --- The form ----------------------------------------------------------------------------------------------------
@@ -181,12 +219,12 @@ public final class ShocksPane extends FloorPane {
         if (springing().shocks().isEmpty() && springing().torsionBars().isEmpty()) {
             all.add(startRow(w));
         } else {
-            sized().ifPresent(shock -> all.add(sizeRow(w, shock)));
-            sprung().ifPresent(shock -> all.add(springRow(w, shock)));
+            sized().ifPresent(shock -> all.add(sizes.row(w, shock)));
+            sprung().ifPresent(shock -> all.add(springs.row(w, shock)));
             all.add(setRow(w));
         }
-        all.add(endRow(w));
-        all.add(barRow(w));
+        all.add(ends.stopsAndStraps(w));
+        all.add(ends.bars(w));
         form.getChildren().setAll(all);
     }
 
@@ -222,17 +260,17 @@ public final class ShocksPane extends FloorPane {
 
     /** Hangs shocks on the axle and sets what springs them to the weight. */
     private void hang(ShockLayout layout) {
-        Vehicle hung = SpringingMoves.addShocks(vehicle(), place(), catalogue.get(3), layout);
+        Vehicle hung = SpringingMoves.addShocks(vehicle(), place(), sizes.usual(), layout);
         plan("shocks.add", RideHeight.set(hung, place()).orElse(hung));
     }
 
-    private static FlowPane row() {
+    static FlowPane row() {
         FlowPane row = new FlowPane(10, 4);
         row.setRowValignment(VPos.BOTTOM);
         return row;
     }
 
-    private void field(FlowPane row, String id, String label, Quantity quantity, double value, DoubleConsumer set) {
+    void field(FlowPane row, String id, String label, Quantity quantity, double value, DoubleConsumer set) {
         MeasureField field = new MeasureField(quantity, wordsSupplier(), set, complaints());
         field.setId(id);
         field.show(value);
@@ -267,224 +305,6 @@ public final class ShocksPane extends FloorPane {
         scales.show(vehicle());
         row.getChildren().add(scales);
         return row;
-    }
-
-    private Node sizeRow(Words w, Shock first) {
-        FlowPane row = row();
-        row.getChildren().add(Labels.of(w.text("shocks.shock"), "form-title"));
-        ComboBox<String> models = new ComboBox<>();
-        models.setId("shock-model");
-        models.getItems().setAll(catalogue.stream().map(ShockSize::model).toList());
-        first.size().ifPresent(size -> models.setValue(size.model()));
-        models.setOnAction(event -> catalogue.stream()
-                .filter(size -> size.model().equals(models.getValue()))
-                .findFirst()
-                .ifPresent(size -> sizes(any -> size)));
-        row.getChildren()
-                .addAll(
-                        Labels.over(w.text("shocks.catalogue"), models),
-                        Labels.button("shock-csv-in", w.text("shocks.csv_in"), this::readCatalogue),
-                        Labels.button("shock-csv-out", w.text("shocks.csv_out"), this::writeCatalogue));
-        first.size().ifPresent(size -> {
-            size(row, "collapsed", size.collapsed(), (s, v) -> sized(s, v, s.extended(), s.body(), s.coil()));
-            size(row, "extended", size.extended(), (s, v) -> sized(s, s.collapsed(), v, s.body(), s.coil()));
-            size(row, "body", size.body(), (s, v) -> sized(s, s.collapsed(), s.extended(), v, s.coil()));
-            size(row, "coil", size.coil(), (s, v) -> sized(s, s.collapsed(), s.extended(), s.body(), v));
-        });
-        return row;
-    }
-
-    private static ShockSize sized(ShockSize s, double collapsed, double extended, double body, double coil) {
-        return new ShockSize(s.model(), collapsed, extended, body, coil, s.eye());
-    }
-
-    private void size(FlowPane row, String name, double value, BiFunction<ShockSize, Double, ShockSize> with) {
-        field(
-                row,
-                "shock-" + name,
-                "shocks.size." + name,
-                Quantity.LENGTH,
-                value,
-                v -> sizes(size -> with.apply(size, v)));
-    }
-
-    private void sizes(UnaryOperator<ShockSize> how) {
-        spring(
-                "shocks.shock",
-                s -> s.mapShocks(shock -> shock.withSize(shock.size().map(how))));
-    }
-
-    private void readCatalogue() {
-        files.toOpen(words().text("shocks.csv_in")).ifPresent(path -> {
-            try {
-                List<ShockSize> own = ShockCsv.read(Files.readString(path, StandardCharsets.UTF_8));
-                catalogue = ShockCatalogue.with(catalogue, own);
-                refresh();
-            } catch (ShockCsv.Bad e) {
-                complain(words().text(e.told()));
-            } catch (IOException e) {
-                complain(words().text("file.cannot_read", path.toString()));
-            }
-        });
-    }
-
-    private void writeCatalogue() {
-        files.toSave(words().text("shocks.csv_out"), "shocks.csv").ifPresent(path -> {
-            try {
-                SafeFile.write(path, ShockCsv.text(catalogue).getBytes(StandardCharsets.UTF_8));
-            } catch (IOException e) {
-                complain(words().text("file.cannot_write", path.toString()));
-            }
-        });
-    }
-
-    private Node springRow(Words w, Shock first) {
-        FlowPane row = row();
-        Spring spring = first.spring().orElseThrow();
-        row.getChildren().add(Labels.of(w.text("shocks.springs"), "form-title"));
-        if (spring instanceof Coils coils) {
-            for (int i = 0; i < coils.coils().size(); i++) {
-                coil(row, i, coils.coils().get(i), coils.coils().size());
-            }
-            field(
-                    row,
-                    "spring-preload",
-                    "shocks.preload",
-                    Quantity.LENGTH,
-                    coils.preload(),
-                    v -> coils(c -> c.withPreload(v)));
-            if (coils.coils().size() < 3) {
-                row.getChildren().add(Labels.button("coil-add", w.text("shocks.coil_add"), this::addCoil));
-            }
-            if (coils.coils().size() > 1) {
-                row.getChildren()
-                        .add(Labels.button(
-                                "coil-drop",
-                                w.text("shocks.coil_drop"),
-                                () -> coils(c ->
-                                        new Coils(c.coils().subList(1, c.coils().size()), c.preload()))));
-            }
-            if (first.size().isPresent()) {
-                row.getChildren().add(Labels.button("spring-air", w.text("shocks.to_air"), this::toAir));
-            }
-        } else if (spring instanceof Air air) {
-            field(
-                    row,
-                    "air-pressure",
-                    "shocks.pressure",
-                    Quantity.PRESSURE,
-                    air.pressure(),
-                    v -> air(a -> a.withPressure(v)));
-            field(
-                    row,
-                    "air-diameter",
-                    "shocks.air_diameter",
-                    Quantity.LENGTH,
-                    air.diameter(),
-                    v -> air(a -> new Air(v, a.column(), a.pressure(), a.exponent())));
-            field(
-                    row,
-                    "air-column",
-                    "shocks.air_column",
-                    Quantity.LENGTH,
-                    air.column(),
-                    v -> air(a -> new Air(a.diameter(), v, a.pressure(), a.exponent())));
-            field(
-                    row,
-                    "air-exponent",
-                    "shocks.air_exponent",
-                    Quantity.RATIO,
-                    air.exponent(),
-                    v -> air(a -> new Air(a.diameter(), a.column(), a.pressure(), v)));
-            row.getChildren().add(Labels.button("spring-coils", w.text("shocks.to_coils"), this::suggest));
-        }
-        return row;
-    }
-
-    private void coil(FlowPane row, int index, Coil coil, int of) {
-        String name = of == 1 ? "one" : index == 0 ? "upper" : index == of - 1 ? "lower" : "middle";
-        String id = "coil-" + index + "-";
-        FlowPane group = row();
-        group.getChildren().add(Labels.of(words().text("shocks.coil." + name), "second"));
-        field(
-                group,
-                id + "rate",
-                "shocks.rate",
-                Quantity.RATE,
-                coil.rate(),
-                v -> coil(index, c -> new Coil(v, c.free(), c.solid(), c.stop())));
-        field(
-                group,
-                id + "free",
-                "shocks.free",
-                Quantity.LENGTH,
-                coil.free(),
-                v -> coil(index, c -> new Coil(c.rate(), v, c.solid(), c.stop())));
-        field(
-                group,
-                id + "solid",
-                "shocks.solid",
-                Quantity.LENGTH,
-                coil.solid(),
-                v -> coil(index, c -> new Coil(c.rate(), c.free(), v, c.stop())));
-        if (of > 1 && index < of - 1) {
-            field(
-                    group,
-                    id + "stop",
-                    "shocks.crossover",
-                    Quantity.LENGTH,
-                    coil.stop().orElse(coil.room()),
-                    v -> coil(index, c -> new Coil(c.rate(), c.free(), c.solid(), OptionalDouble.of(v))));
-        }
-        group.setPrefWrapLength(520);
-        row.getChildren().add(group);
-    }
-
-    private void coils(UnaryOperator<Coils> how) {
-        spring(
-                "shocks.springs",
-                s -> s.mapShocks(shock -> shock.withSpring(
-                        shock.spring().map(one -> one instanceof Coils coils ? how.apply(coils) : one))));
-    }
-
-    private void coil(int index, UnaryOperator<Coil> how) {
-        coils(coils -> {
-            List<Coil> next = new ArrayList<>(coils.coils());
-            next.set(index, how.apply(next.get(index)));
-            return new Coils(next, coils.preload());
-        });
-    }
-
-    private void addCoil() {
-        coils(coils -> {
-            List<Coil> next = new ArrayList<>(coils.coils());
-            Coil lower = next.get(0);
-            next.add(
-                    0,
-                    new Coil(
-                            lower.rate() * 0.6,
-                            Lengths.inches(12),
-                            Lengths.inches(4.25),
-                            OptionalDouble.of(Lengths.inches(4))));
-            return new Coils(next, coils.preload());
-        });
-    }
-
-    private void air(UnaryOperator<Air> how) {
-        spring(
-                "shocks.springs",
-                s -> s.mapShocks(shock ->
-                        shock.withSpring(shock.spring().map(one -> one instanceof Air air ? how.apply(air) : one))));
-    }
-
-    /** Air in the place of the coils, pumped so that it carries the weight. */
-    private void toAir() {
-        Springing next = springing()
-                .mapShocks(shock -> shock.spring().isPresent() && shock.size().isPresent()
-                        ? shock.withSpring(Optional.of(Air.ordinary(shock.size().get())))
-                        : shock);
-        Vehicle aired = vehicle().withAxle(axle().withSpringing(next));
-        plan("shocks.to_air", RideHeight.set(aired, place()).orElse(aired));
     }
 
     private Node setRow(Words w) {
@@ -551,150 +371,13 @@ public final class ShocksPane extends FloorPane {
     }
 
     /** A pair for the weight and frequency wanted, set to ride height. */
-    private void suggest() {
+    void suggest() {
         SpringAdvice.fitted(vehicle(), place(), frequency)
                 .ifPresentOrElse(
                         next -> plan("shocks.suggest", next), () -> complain(words().text("shocks.no_setting")));
     }
 
-    private Node endRow(Words w) {
-        FlowPane row = row();
-        row.getChildren().add(Labels.of(w.text("shocks.ends"), "form-title"));
-        List<BumpStop> stops = springing().stops();
-        if (stops.isEmpty()) {
-            row.getChildren()
-                    .add(Labels.button(
-                            "stop-add",
-                            w.text("shocks.stop_add"),
-                            () -> plan(
-                                    "shocks.stop_add",
-                                    ShockPlacing.stopsAt(
-                                            SpringingMoves.addStops(vehicle(), place()),
-                                            place(),
-                                            axle().travel().bump()))));
-        } else {
-            stopField(
-                    row,
-                    "free",
-                    BumpStop::free,
-                    (s, v) -> new BumpStop(s.name(), s.from(), s.to(), v, s.collapsed(), s.forces()));
-            stopField(
-                    row,
-                    "collapsed",
-                    BumpStop::collapsed,
-                    (s, v) -> new BumpStop(s.name(), s.from(), s.to(), s.free(), v, s.forces()));
-            List<Double> forces = stops.get(0).forces();
-            field(
-                    row,
-                    "stop-force",
-                    "shocks.stop_force",
-                    Quantity.FORCE,
-                    forces.get(forces.size() - 1),
-                    v -> spring(
-                            "shocks.ends",
-                            s -> s.withStops(s.stops().stream()
-                                    .map(stop -> stop.withLastForce(v))
-                                    .toList())));
-            row.getChildren()
-                    .add(Labels.button(
-                            "stop-set",
-                            w.text("shocks.stop_set"),
-                            () -> plan(
-                                    "shocks.stop_set",
-                                    ShockPlacing.stopsAt(
-                                            vehicle(), place(), axle().travel().bump()))));
-        }
-        List<Strap> straps = springing().straps();
-        if (straps.isEmpty()) {
-            row.getChildren()
-                    .add(Labels.button(
-                            "strap-add",
-                            w.text("shocks.strap_add"),
-                            () -> plan(
-                                    "shocks.strap_add",
-                                    ShockPlacing.strapsAt(
-                                            SpringingMoves.addStraps(vehicle(), place()),
-                                            place(),
-                                            axle().travel().droop()))));
-        } else {
-            field(
-                    row,
-                    "strap-length",
-                    "shocks.strap_length",
-                    Quantity.LENGTH,
-                    straps.get(0).length(),
-                    v -> spring(
-                            "shocks.strap_length",
-                            s -> s.withStraps(s.straps().stream()
-                                    .map(strap -> strap.withLength(v))
-                                    .toList())));
-            row.getChildren()
-                    .add(Labels.button(
-                            "strap-set",
-                            w.text("shocks.strap_set"),
-                            () -> plan(
-                                    "shocks.strap_set",
-                                    ShockPlacing.strapsAt(
-                                            vehicle(), place(), axle().travel().droop()))));
-        }
-        return row;
-    }
-
-    private void stopField(
-            FlowPane row, String name, ToDoubleFunction<BumpStop> get, BiFunction<BumpStop, Double, BumpStop> with) {
-        field(
-                row,
-                "stop-" + name,
-                "shocks.stop_" + name,
-                Quantity.LENGTH,
-                get.applyAsDouble(springing().stops().get(0)),
-                v -> spring(
-                        "shocks.ends",
-                        s -> s.withStops(s.stops().stream()
-                                .map(stop -> with.apply(stop, v))
-                                .toList())));
-    }
-
-    private Node barRow(Words w) {
-        FlowPane row = row();
-        for (SwayBar bar : springing().swayBars()) {
-            field(
-                    row,
-                    "sway-" + bar.name(),
-                    "shocks.sway",
-                    Quantity.TWIST_RATE,
-                    bar.rate(),
-                    v -> spring(
-                            "shocks.sway",
-                            s -> s.withSwayBars(s.swayBars().stream()
-                                    .map(one -> new SwayBar(one.name(), one.left(), one.right(), v))
-                                    .toList())));
-        }
-        if (springing().swayBars().isEmpty()) {
-            row.getChildren()
-                    .add(Labels.button(
-                            "sway-add",
-                            w.text("shocks.sway_add"),
-                            () -> plan("shocks.sway_add", SpringingMoves.addSwayBar(vehicle(), place()))));
-        }
-        for (TorsionBar bar : springing().torsionBars()) {
-            field(
-                    row,
-                    "torsion-" + bar.name(),
-                    "shocks.torsion",
-                    Quantity.TWIST_RATE,
-                    bar.rate(),
-                    v -> spring(
-                            "shocks.torsion",
-                            s -> s.withTorsionBars(s.torsionBars().stream()
-                                    .map(one -> new TorsionBar(one.name(), one.joint(), v, one.windUp()))
-                                    .toList())));
-        }
-        return row;
-    }
-
-    // --- Beside it
-    // ----------------------------------------------------------------------------------------------------
+    // --- Beside it ---------------------------------------------------------------------------------------------------
 
     private void showSide(RideStudy study) {
         Words w = words();
@@ -718,10 +401,10 @@ public final class ShocksPane extends FloorPane {
         curve.show(
                 w.text("shocks.curve"),
                 List.of(
-                        new SteerStudy.Curve(w.text("shocks.curve_load"), travel, load),
-                        new SteerStudy.Curve(w.text("shocks.curve_weight"), travel, carried)),
+                        new Curve(w.text("shocks.curve_load"), travel, load),
+                        new Curve(w.text("shocks.curve_weight"), travel, carried)),
                 new CurveView.Axis(w.text("shocks.curve_travel"), Quantity.LENGTH),
-                new CurveView.Axis(w.text("shocks.curve_load"), Quantity.FORCE),
+                new CurveView.Axis(w.text("shocks.curve_axis"), Quantity.FORCE),
                 w);
     }
 

@@ -38,6 +38,7 @@ public final class SlopePane extends FloorPane {
     private final Slider across = slider("slope-across");
     private final FlowPane form = new FlowPane(14, 4);
     private final LatestOnly tips = new LatestOnly("tip angles", Duration.millis(250));
+    private final LatestOnly searches = new LatestOnly("where it stands", Duration.millis(40));
     private Vehicle standing;
     private Optional<StandingVehicle> vehicle = Optional.empty();
     private Ground ground = Ground.LEVEL;
@@ -160,16 +161,32 @@ public final class SlopePane extends FloorPane {
         if (!isVisible()) {
             return;
         }
-        Words w = words();
-        List<Node> side = new ArrayList<>();
         if (vehicle.isEmpty()) {
-            side.add(SaidColumn.headline(w.text("slope.two_axles"), "slope-headline", true));
-            sideColumn().getChildren().setAll(side);
+            sideColumn()
+                    .getChildren()
+                    .setAll(SaidColumn.headline(words().text("slope.two_axles"), "slope-headline", true));
             return;
         }
-        Optional<Rest> rest = vehicle.get().rest(ground);
+        Optional<Rest> rest = vehicle.get().follow(ground);
+        if (rest.isPresent()) {
+            searches.drop();
+            show(rest, RestWords.of(vehicle.get(), rest));
+            return;
+        }
+        // Ground that jumps, or holds nothing any more, takes a longer look than a drag can wait for.
+        show(rest, List.of(Message.of("slope.looking")));
+        Vehicle asked = standing;
+        Ground on = ground;
+        searches.ask(goOn -> StandingVehicle.of(asked).flatMap(one -> one.rest(on)), found -> {
+            found.ifPresent(vehicle.get()::standAs);
+            show(found, RestWords.of(vehicle.get(), found));
+        });
+    }
+
+    private void show(Optional<Rest> rest, List<Message> said) {
+        Words w = words();
+        List<Node> side = new ArrayList<>();
         view.show(vehicle(), ground, rest);
-        List<Message> said = RestWords.of(vehicle.get(), rest);
         side.add(SaidColumn.headline(
                 w.text(
                         "slope.headline",
@@ -212,5 +229,6 @@ public final class SlopePane extends FloorPane {
     /** Stops what runs beside the window. */
     public void dispose() {
         tips.dispose();
+        searches.dispose();
     }
 }

@@ -4,12 +4,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.geometry.Rectangle2D;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.layout.Region;
 import javafx.scene.text.TextAlignment;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.desktop.board.BoardLayout;
+import org.palanca.desktop.board.DrawnRegion;
 import org.palanca.desktop.board.Scribe;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.AxleDrawing;
@@ -25,23 +24,18 @@ import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Words;
 
 /** The vehicle where it comes to rest, from the side and from behind, with the load under each wheel and the plumb line. */
-final class SlopeView extends Region {
+final class SlopeView extends DrawnRegion {
     private static final double TITLE = 20;
 
-    private final Canvas canvas = new Canvas();
     private final Supplier<Words> words;
-    private final Supplier<Theme> theme;
-    private double size = 1;
     private Vehicle vehicle;
     private Ground ground = Ground.LEVEL;
     private Optional<Rest> rest = Optional.empty();
 
     SlopeView(Supplier<Words> words, Supplier<Theme> theme) {
+        super(theme, 120, 100);
         this.words = words;
-        this.theme = theme;
         setId("slope-view");
-        getStyleClass().add("board");
-        getChildren().add(canvas);
         setMinSize(200, 160);
     }
 
@@ -52,33 +46,20 @@ final class SlopeView extends Region {
         draw();
     }
 
-    void setTextSize(double times) {
-        size = times;
-        draw();
-    }
-
     @Override
-    protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
-        draw();
-    }
-
-    private void draw() {
-        if (vehicle == null || canvas.getWidth() < 120 || canvas.getHeight() < 100) {
+    protected void paint(GraphicsContext g, Theme colours, double width, double height) {
+        if (vehicle == null) {
             return;
         }
-        Theme colours = theme.get();
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.setFill(colours.ground());
-        g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
-        double side = canvas.getWidth() * 0.6;
-        view(Elevation.SIDE, new Rectangle2D(0, 0, side, canvas.getHeight()), g);
-        view(Elevation.REAR, new Rectangle2D(side, 0, canvas.getWidth() - side, canvas.getHeight()), g);
+        Scribe scribe = new Scribe(g, colours, textSize());
+        double side = width * 0.6;
+        view(Elevation.SIDE, new Rectangle2D(0, 0, side, height), scribe);
+        view(Elevation.REAR, new Rectangle2D(side, 0, width - side, height), scribe);
     }
 
-    private void view(Elevation elevation, Rectangle2D area, GraphicsContext g) {
-        Scribe scribe = new Scribe(g, theme.get(), size);
+    private void view(Elevation elevation, Rectangle2D area, Scribe scribe) {
+        GraphicsContext g = scribe.graphics();
+        double size = textSize();
         boolean fromSide = elevation == Elevation.SIDE;
         double slope = fromSide ? ground.climb() : ground.across();
         double length =
@@ -179,7 +160,7 @@ final class SlopeView extends Region {
             return;
         }
         Words w = words.get();
-        double y = layout.y(elevation, 0) + 15 * size;
+        double y = layout.y(elevation, 0) + 15 * textSize();
         List<Double> loads = rest.get().loads();
         if (elevation == Elevation.SIDE) {
             load(scribe, w, layout.x(elevation, across(elevation, 0)), y, loads.get(0) + loads.get(1));

@@ -51,7 +51,7 @@ final class FitBoard extends FloorBoard {
     private Optional<TyreRoom.Room> least = Optional.empty();
 
     FitBoard(Supplier<Words> words, Supplier<Theme> theme) {
-        super(words, theme, true);
+        super(words, theme, Views.ALL);
         setId("fit-board");
     }
 

@@ -3,31 +3,26 @@ package org.palanca.desktop.floor;
 import java.util.List;
 import java.util.function.Supplier;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.layout.Region;
 import javafx.scene.text.TextAlignment;
+import org.palanca.desktop.board.DrawnRegion;
 import org.palanca.desktop.theme.Fonts;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.io.sheet.Ink;
 import org.palanca.io.sheet.Page;
 
 /** A drawing as it will be on paper, as wide as there is room, in the window's colours. */
-final class InkView extends Region {
+final class InkView extends DrawnRegion {
     private static final double MARGIN = 26;
 
     /** Letters are drawn no smaller than can be read, so the first line needs room above. */
     private static final double TOP = 8;
 
-    private final Supplier<Theme> theme;
-    private final Canvas canvas = new Canvas();
     private List<Ink> ink = List.of();
     private double tall = 1;
 
     InkView(Supplier<Theme> theme) {
-        this.theme = theme;
-        getStyleClass().add("board");
-        getChildren().add(canvas);
+        super(theme, 80, 40);
         setMinHeight(120);
     }
 
@@ -51,22 +46,7 @@ final class InkView extends Region {
     }
 
     @Override
-    protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
-        draw();
-    }
-
-    private void draw() {
-        double width = canvas.getWidth();
-        double height = canvas.getHeight();
-        if (width < 80 || height < 40) {
-            return;
-        }
-        Theme colours = theme.get();
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.setFill(colours.ground());
-        g.fillRect(0, 0, width, height);
+    protected void paint(GraphicsContext g, Theme colours, double width, double height) {
         double scale = scale(width, height);
         double left = (width - Page.WIDTH * scale) / 2;
         for (Ink one : ink) {

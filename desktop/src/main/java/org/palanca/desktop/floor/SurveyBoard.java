@@ -64,7 +64,7 @@ final class SurveyBoard extends FloorBoard {
     private Vector3D dragTo;
 
     SurveyBoard(Supplier<Vehicle> vehicle, Supplier<Words> words, Supplier<Theme> theme) {
-        super(words, theme, false);
+        super(words, theme, Views.SIDE_AND_TOP);
         this.vehicle = vehicle;
         setId("survey-board");
         setOnMousePressed(this::pressed);

@@ -4,11 +4,11 @@ import java.util.List;
 import java.util.function.Supplier;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.layout.Region;
+import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
-import org.palanca.desktop.analysis.SteerStudy.Curve;
+import org.palanca.desktop.analysis.Curve;
+import org.palanca.desktop.board.DrawnRegion;
 import org.palanca.desktop.theme.Fonts;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.units.Angles;
@@ -17,18 +17,17 @@ import org.palanca.units.Quantity;
 import org.palanca.words.Words;
 
 /** One or two curves on ruled axes with a number at every rule: the first line whole, the second in strokes. */
-public final class CurveView extends Region {
-    private static final double LEFT = 62;
+public final class CurveView extends DrawnRegion {
+    private static final double LEFT = 66;
     private static final double RIGHT = 16;
-    private static final double TOP = 58;
     private static final double BOTTOM = 44;
+    private static final double ROW = 21;
+    private static final double SAMPLE = 24;
     private static final int RULES = 4;
 
     /** What runs along an axis. */
     public record Axis(String name, Quantity quantity) {}
 
-    private final Supplier<Theme> theme;
-    private final Canvas canvas = new Canvas();
     private String title = "";
     private List<Curve> curves = List.of();
     private Axis across;
@@ -38,12 +37,12 @@ public final class CurveView extends Region {
     private double highX;
     private double lowY;
     private double highY;
+    private double top;
 
     public CurveView(String id, Supplier<Theme> theme) {
-        this.theme = theme;
+        super(theme, 100, 60);
         setId(id);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-        getChildren().add(canvas);
     }
 
     /** Shows curves over one pair of axes. */
@@ -58,22 +57,15 @@ public final class CurveView extends Region {
     }
 
     @Override
-    protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
-        draw();
-    }
-
-    private void draw() {
-        if (words == null || canvas.getWidth() < 100) {
+    protected void paint(GraphicsContext g, Theme colours, double width, double height) {
+        if (words == null) {
             return;
         }
-        Theme colours = theme.get();
-        GraphicsContext g = canvas.getGraphicsContext2D();
         g.setFill(colours.panel());
-        g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        g.fillRect(0, 0, width, height);
         range();
-        text(g, colours, title, 8, 14, TextAlignment.LEFT, 14);
+        text(g, colours, title, 8, ROW * textSize() * 0.7, TextAlignment.LEFT, 14);
+        top = key(g, colours) + ROW * textSize() * 0.8;
         rules(g, colours);
         g.setLineWidth(2.4);
         for (int i = 0; i < curves.size(); i++) {
@@ -82,7 +74,6 @@ public final class CurveView extends Region {
             curve(g, curves.get(i));
         }
         g.setLineDashes();
-        key(g, colours);
     }
 
     /** The span of all curves, zero within it where it is near, never empty. */
@@ -114,88 +105,125 @@ public final class CurveView extends Region {
     }
 
     private double x(double value) {
-        return LEFT + (value - lowX) / (highX - lowX) * (canvas.getWidth() - LEFT - RIGHT);
+        return LEFT * textSize() + (value - lowX) / (highX - lowX) * (getWidth() - LEFT * textSize() - RIGHT);
     }
 
     private double y(double value) {
-        return canvas.getHeight() - BOTTOM - (value - lowY) / (highY - lowY) * (canvas.getHeight() - TOP - BOTTOM);
+        return getHeight()
+                - BOTTOM * textSize()
+                - (value - lowY) / (highY - lowY) * (getHeight() - top - BOTTOM * textSize());
     }
 
     /** Rules at round numbers of the unit that is shown, so that a curve can be read off. */
     private void rules(GraphicsContext g, Theme colours) {
-        double left = LEFT;
-        double bottom = canvas.getHeight() - BOTTOM;
+        double left = LEFT * textSize();
+        double bottom = getHeight() - BOTTOM * textSize();
         double stepX = round((highX - lowX) / RULES, across.quantity());
         for (double value = Math.ceil(lowX / stepX) * stepX; value <= highX; value += stepX) {
             g.setStroke(colours.faint());
             g.setLineWidth(1);
-            g.strokeLine(x(value), TOP, x(value), bottom);
-            text(g, colours, figure(value, across), x(value), bottom + 12, TextAlignment.CENTER, 12);
+            g.strokeLine(x(value), top, x(value), bottom);
+            text(
+                    g,
+                    colours,
+                    figure(value, across, stepX),
+                    x(value),
+                    bottom + 12 * textSize(),
+                    TextAlignment.CENTER,
+                    12);
         }
         double stepY = round((highY - lowY) / RULES, up.quantity());
         for (double value = Math.ceil(lowY / stepY) * stepY; value <= highY; value += stepY) {
             g.setStroke(colours.faint());
             g.setLineWidth(1);
-            g.strokeLine(left, y(value), canvas.getWidth() - RIGHT, y(value));
-            text(g, colours, figure(value, up), left - 6, y(value), TextAlignment.RIGHT, 12);
+            g.strokeLine(left, y(value), getWidth() - RIGHT, y(value));
+            text(g, colours, figure(value, up, stepY), left - 6, y(value), TextAlignment.RIGHT, 12);
         }
         g.setStroke(colours.second());
         g.setLineWidth(1.4);
         if (lowX < 0 && highX > 0) {
-            g.strokeLine(x(0), TOP, x(0), bottom);
+            g.strokeLine(x(0), top, x(0), bottom);
         }
         if (lowY < 0 && highY > 0) {
-            g.strokeLine(left, y(0), canvas.getWidth() - RIGHT, y(0));
+            g.strokeLine(left, y(0), getWidth() - RIGHT, y(0));
         }
-        text(g, colours, across.name(), (left + canvas.getWidth()) / 2, bottom + 30, TextAlignment.CENTER, 13);
-        text(g, colours, up.name(), 8, TOP - 20, TextAlignment.LEFT, 13);
+        text(g, colours, across.name(), (left + getWidth()) / 2, bottom + 31 * textSize(), TextAlignment.CENTER, 13);
     }
 
     /** The nearest of 1, 2 and 5 times a power of ten, in the unit the quantity is read in. */
     private double round(double step, Quantity quantity) {
-        boolean inches = quantity == Quantity.LENGTH && words.units().length().inches();
-        double unit = inches ? Lengths.INCH : quantity == Quantity.LENGTH ? 0.001 : 1 / quantity.toFile(1);
+        double unit = words.units().size(quantity);
         double decade = Math.pow(10, Math.floor(Math.log10(step / unit)));
         double lead = step / unit / decade;
         return (lead < 1.5 ? 1 : lead < 3.5 ? 2 : lead < 7.5 ? 5 : 10) * decade * unit;
     }
 
-    /** An angle with two decimals: bump steer is told in hundredths of a degree. */
-    private String figure(double value, Axis axis) {
+    /** Angles and shares with as many decimals as their rules need: bump steer is told in hundredths of a degree. */
+    private String figure(double value, Axis axis, double step) {
+        double unit = words.units().size(axis.quantity());
+        int decimals = (int) Math.max(0, Math.ceil(-Math.log10(step / unit) - 1e-9));
         if (axis.quantity() == Quantity.ANGLE) {
-            return Angles.format(value, 2).replace("-", "−") + "°";
+            return Angles.format(value, decimals).replace("-", "−") + "°";
+        }
+        if (axis.quantity() == Quantity.PERCENT) {
+            return Lengths.decimal(value, decimals).replace("-", "−") + " %";
         }
         return words.units().format(value, axis.quantity()).joined().replace("-", "−");
     }
 
+    /** In one stroke as far as there are numbers, so that its dashes run on. */
     private void curve(GraphicsContext g, Curve curve) {
-        for (int i = 1; i < curve.x().length; i++) {
-            boolean drawn = !Double.isNaN(curve.x()[i - 1]) && !Double.isNaN(curve.x()[i]);
-            if (drawn) {
-                g.strokeLine(x(curve.x()[i - 1]), y(curve.y()[i - 1]), x(curve.x()[i]), y(curve.y()[i]));
+        double[] xs = new double[curve.x().length];
+        double[] ys = new double[xs.length];
+        int n = 0;
+        for (int i = 0; i < xs.length; i++) {
+            if (Double.isNaN(curve.x()[i]) || Double.isNaN(curve.y()[i])) {
+                g.strokePolyline(xs, ys, n);
+                n = 0;
+            } else {
+                xs[n] = x(curve.x()[i]);
+                ys[n] = y(curve.y()[i]);
+                n++;
             }
         }
+        g.strokePolyline(xs, ys, n);
     }
 
-    private void key(GraphicsContext g, Theme colours) {
-        double at = canvas.getWidth() - RIGHT;
-        for (int i = curves.size() - 1; i >= 0; i--) {
+    /** What runs up and which line is which, from left to right, in as many rows as it takes; tells the last one's middle. */
+    private double key(GraphicsContext g, Theme colours) {
+        double x = 8;
+        double y = ROW * textSize() * 1.7;
+        text(g, colours, up.name(), x, y, TextAlignment.LEFT, 13);
+        x += wide(up.name()) + ROW * textSize();
+        for (int i = 0; i < curves.size(); i++) {
             String name = curves.get(i).name();
-            text(g, colours, name, at, 14, TextAlignment.RIGHT, 13);
-            double wide = name.length() * 7 + 8;
+            double needs = SAMPLE * textSize() + 6 + wide(name);
+            if (x + needs > getWidth() - RIGHT && x > 8) {
+                x = 8;
+                y += ROW * textSize();
+            }
             g.setStroke(i == 0 ? colours.hand() : colours.line());
             g.setLineDashes(i == 0 ? new double[0] : new double[] {7, 5});
             g.setLineWidth(2.4);
-            g.strokeLine(at - wide - 24, 14, at - wide, 14);
+            g.strokeLine(x, y, x + SAMPLE * textSize(), y);
             g.setLineDashes();
-            at -= wide + 36;
+            text(g, colours, name, x + SAMPLE * textSize() + 6, y, TextAlignment.LEFT, 13);
+            x += needs + ROW * textSize();
         }
+        return y;
     }
 
-    private static void text(
+    /** How wide a word of the key is [px]. */
+    private double wide(String name) {
+        Text measured = new Text(name);
+        measured.setFont(Fonts.text(13 * textSize()));
+        return measured.getLayoutBounds().getWidth();
+    }
+
+    private void text(
             GraphicsContext g, Theme colours, String text, double x, double y, TextAlignment side, double points) {
         g.setFill(colours.line());
-        g.setFont(Fonts.text(points));
+        g.setFont(Fonts.text(points * textSize()));
         g.setTextAlign(side);
         g.setTextBaseline(VPos.CENTER);
         g.fillText(text, x, y);

@@ -80,6 +80,14 @@ public final class SteerPane extends ScrollPane {
         state.axleProperty().addListener((o, before, now) -> refresh());
     }
 
+    /** Sets how large drawn text is, 1 for normal. */
+    public void setTextSize(double times) {
+        for (CurveView plot : new CurveView[] {bump, ackermann}) {
+            plot.setTextSize(times);
+            plot.setPrefSize(PLOT_WIDTH * times, PLOT_HEIGHT * times);
+        }
+    }
+
     /** Shows the axle on the board as it is now. */
     public void refresh() {
         if (!isVisible()) {

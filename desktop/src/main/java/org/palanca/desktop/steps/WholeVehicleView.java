@@ -2,11 +2,10 @@ package org.palanca.desktop.steps;
 
 import java.util.function.Supplier;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.layout.Region;
 import javafx.scene.shape.ArcType;
 import javafx.scene.text.TextAlignment;
+import org.palanca.desktop.board.DrawnRegion;
 import org.palanca.desktop.theme.Fonts;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.AxleDrawing;
@@ -19,52 +18,35 @@ import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Words;
 
 /** The whole vehicle from the side at ride, with wheelbase and centre of gravity dimensioned. */
-public final class WholeVehicleView extends Region {
+public final class WholeVehicleView extends DrawnRegion {
     private final Supplier<Vehicle> shown;
     private final Supplier<Words> words;
-    private final Supplier<Theme> theme;
-    private final Canvas canvas = new Canvas();
     private double scale;
     private double left;
     private double ground;
 
     /** @param shown gives the vehicle to draw */
     public WholeVehicleView(Supplier<Vehicle> shown, Supplier<Words> words, Supplier<Theme> theme) {
+        super(theme, 50, 1);
         this.shown = shown;
         this.words = words;
-        this.theme = theme;
-        getStyleClass().add("board");
-        getChildren().add(canvas);
     }
 
+    /** The vehicle as it is now. */
     @Override
-    protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
-        draw();
-    }
-
-    /** Draws the vehicle as it is now. */
-    public void draw() {
-        if (canvas.getWidth() < 50) {
-            return;
-        }
+    protected void paint(GraphicsContext g, Theme colours, double width, double height) {
         Vehicle vehicle = shown.get();
-        Theme colours = theme.get();
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.setFill(colours.ground());
-        g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
         double tallest = vehicle.axles().stream()
                 .mapToDouble(axle -> axle.tyre().diameter())
                 .max()
                 .orElse(1);
         double run = vehicle.wheelbase() + tallest * 2.1;
-        scale = Math.min(canvas.getWidth() / run, (canvas.getHeight() - 70) / (tallest * 1.25));
-        left = (canvas.getWidth() - vehicle.wheelbase() * scale) / 2;
-        ground = canvas.getHeight() - 46;
+        scale = Math.min(getWidth() / run, (getHeight() - 70) / (tallest * 1.25));
+        left = (getWidth() - vehicle.wheelbase() * scale) / 2;
+        ground = getHeight() - 46;
         g.setStroke(colours.second());
         g.setLineWidth(1.4);
-        g.strokeLine(12, ground, canvas.getWidth() - 12, ground);
+        g.strokeLine(12, ground, getWidth() - 12, ground);
         AxleDrawing.surroundings(vehicle, Elevation.SIDE).forEach(shape -> shape(g, shape, colours));
         for (Axle axle : vehicle.axles()) {
             AxleDrawing.axle(new AxleModel(vehicle, axle.place()), Elevation.SIDE)

@@ -35,7 +35,7 @@ class StudiesTest {
         assertThat(study.circle()).isPresent();
         assertThat(study.card().pose().steer()).isEqualTo(0.5);
         assertThat(study.dragLink()).isEmpty();
-        SteerStudy.Curve ackermann = study.ackermannCurve(Sample.WORDS).get(0);
+        Curve ackermann = study.ackermannCurve(Sample.WORDS).get(0);
         assertThat(ackermann.x()).isSorted();
         assertThat(ackermann.y()).hasSameSizeAs(ackermann.x());
     }

@@ -1,0 +1,141 @@
+package org.palanca.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Random;
+import java.util.concurrent.atomic.AtomicReference;
+import javafx.event.ActionEvent;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Control;
+import javafx.scene.control.Slider;
+import javafx.scene.control.TextField;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.palanca.desktop.steps.Step;
+import org.palanca.io.json.VehicleFile;
+import org.palanca.io.json.VehicleFileException;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.check.VehicleCheck;
+
+/**
+ * Someone who presses and types whatever is there: nothing fails, no change leaves a vehicle that can't be opened again, and
+ * undoing all of it brings back what was there.
+ */
+class FumblingTest extends WindowTest {
+    private static final int TRIES = 30;
+
+    private static final List<String> TYPED = List.of(
+            "0",
+            "1",
+            "-1",
+            "2 3/8",
+            "12",
+            "-7.5",
+            "48",
+            "300",
+            "5000",
+            "0.01",
+            "1e6",
+            "",
+            "abc",
+            "1/0",
+            "3 mm",
+            "2' 4",
+            "1, 2, 3",
+            "-100, 10, 30; -106, 10, 30",
+            "10, 20; 30");
+
+    private final Random random = new Random(11);
+    private final List<String> done = new ArrayList<>();
+
+    @ParameterizedTest
+    @CsvSource({
+        "CYCLE, tarn-4, REAR",
+        "SHOCKS, tarn-4, REAR",
+        "SHOCKS, lark, REAR",
+        "SHOCKS, wain, REAR",
+        "SHAFT, tarn-4, FRONT",
+        "SHAFT, plover, REAR",
+        "SLOPE, gorse, REAR"
+    })
+    void whateverIsPressedCanBeUndone(Step step, String example, AxlePlace place) throws Exception {
+        Path file = folder.resolve(example + ".palanca.json");
+        copyExample(example + ".palanca.json", file);
+        onFx(() -> window.files().open(file));
+        onFx(() -> {
+            window.state().axleProperty().set(place);
+            window.state().stepProperty().set(step);
+        });
+        AtomicReference<Throwable> failed = new AtomicReference<>();
+        onFx(() -> Thread.currentThread().setUncaughtExceptionHandler((thread, failure) -> failed.set(failure)));
+        Vehicle before = window.document().vehicle();
+        for (int i = 0; i < TRIES; i++) {
+            onFx(() -> fumble("#" + step.name().toLowerCase(Locale.ROOT) + "-pane"));
+            assertThat(failed.get()).as("after %s", done).isNull();
+            assertThat(VehicleCheck.hasErrors(
+                            VehicleCheck.findings(window.document().vehicle())))
+                    .as("errors after %s", done)
+                    .isFalse();
+            Path kept = folder.resolve("kept.palanca.json");
+            assertThatCode(() -> VehicleFile.save(
+                            kept,
+                            VehicleFile.open(saved(window.document().vehicle())).vehicle()))
+                    .as("opened again after %s", done)
+                    .doesNotThrowAnyException();
+            assertThat(kept).hasSameTextualContentAs(saved(window.document().vehicle()));
+        }
+        onFx(() -> {
+            while (window.document().undoAvailable().get()) {
+                window.document().undo();
+            }
+        });
+        assertThat(window.document().vehicle()).isEqualTo(before);
+    }
+
+    private Path saved(Vehicle vehicle) throws VehicleFileException {
+        Path file = folder.resolve("saved.palanca.json");
+        VehicleFile.save(file, vehicle);
+        return file;
+    }
+
+    private void fumble(String pane) {
+        List<Control> controls = new ArrayList<>();
+        collect(lookup(pane).query(), controls);
+        Control one = controls.get(random.nextInt(controls.size()));
+        String typed = TYPED.get(random.nextInt(TYPED.size()));
+        done.add((one.getId() == null ? one.getClass().getSimpleName() : one.getId()) + " " + typed);
+        one.requestFocus();
+        if (one instanceof TextField field) {
+            field.setText(typed);
+            field.fireEvent(new ActionEvent());
+        } else if (one instanceof Button button) {
+            button.fire();
+        } else if (one instanceof ComboBox<?> choice) {
+            choice.getSelectionModel().select(random.nextInt(choice.getItems().size()));
+        } else if (one instanceof Slider slider) {
+            slider.setValue(slider.getMin() + random.nextDouble() * (slider.getMax() - slider.getMin()));
+        }
+    }
+
+    /** What can be pressed, typed into, chosen from or pushed; the inside of a control is its own. */
+    private static void collect(Node node, List<Control> into) {
+        boolean usable = node instanceof TextField
+                || node instanceof Button
+                || node instanceof ComboBox<?> choice && !choice.getItems().isEmpty()
+                || node instanceof Slider;
+        if (usable && node.isVisible() && !node.isDisabled()) {
+            into.add((Control) node);
+        } else if (node instanceof Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(child -> collect(child, into));
+        }
+    }
+}
