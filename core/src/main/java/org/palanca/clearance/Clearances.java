@@ -3,6 +3,7 @@ package org.palanca.clearance;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.Predicate;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
@@ -51,6 +52,15 @@ public final class Clearances {
 
     /** The same with given things. */
     public Clearances(AxleModel model, List<Thing> things) {
+        this(model, things, thing -> true);
+    }
+
+    /**
+     * The same, with only those pairs that have to do with some of the things.
+     *
+     * @param about says of which
+     */
+    Clearances(AxleModel model, List<Thing> things, Predicate<Thing> about) {
         this.model = model;
         this.things = things;
         ClearanceRules rules = model.vehicle().build().rules();
@@ -76,7 +86,8 @@ public final class Clearances {
         }
         for (int i = 0; i < things.size(); i++) {
             for (int j = i + 1; j < things.size(); j++) {
-                if (compared(things.get(i), things.get(j))) {
+                boolean asked = about.test(things.get(i)) || about.test(things.get(j));
+                if (asked && compared(things.get(i), things.get(j))) {
                     pairs.add(new Pair(
                             i,
                             j,
@@ -164,7 +175,8 @@ public final class Clearances {
                 asked,
                 memories[pair]);
         knownAt[pair] = gap.known() + both;
-        return found - allowance[pair];
+        // What was asked for comes back as it was: taken off again the allowance might leave a hair less.
+        return found >= asked ? enough : found - allowance[pair];
     }
 
     /** The gap of a pair at the present pose, worked out in any case, also where one lies inside the other. */

@@ -8,11 +8,14 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Random;
 import java.util.TreeMap;
 import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.palanca.Examples;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
@@ -116,6 +119,37 @@ class ClearanceTest {
                 () -> asked.incrementAndGet() < 12,
                 any -> {});
         assertThat(given.done()).isLessThan(1);
+    }
+
+    /** Paint and the give of bushings come off every gap: no rounding of theirs may pass for less room than there is. */
+    @ParameterizedTest
+    @CsvSource({"0, 0", "0.0007, 0.0013", "0.0001, 0.0029"})
+    void moreRoomThanWasEnoughIsNeverToldAsLess(double paint, double give) {
+        Vehicle tarn = Examples.tarn();
+        ClearanceRules rules = tarn.build().rules();
+        Vehicle painted = tarn.withBuild(tarn.build()
+                .withRules(new ClearanceRules(
+                        rules.worst(),
+                        rules.fixed(),
+                        rules.moving(),
+                        rules.tyre(),
+                        rules.driveline(),
+                        paint,
+                        give,
+                        rules.joint(),
+                        rules.joints())));
+        Clearances clearances = new Clearances(new AxleModel(painted, AxlePlace.REAR));
+        clearances.moveTo(new WheelTravel(inches(2), inches(1)));
+        Random random = new Random(1);
+        for (int i = 0; i < clearances.pairs().size(); i++) {
+            double gap = clearances.gap(i);
+            for (int k = 0; k < 20; k++) {
+                double enough = 0.2 * random.nextDouble();
+                if (gap > enough) {
+                    assertThat(clearances.gap(i, enough)).isGreaterThanOrEqualTo(enough);
+                }
+            }
+        }
     }
 
     /** A plate level over the axle tube: at bump the room is the plate's height less the tube's top, to the hair. */
