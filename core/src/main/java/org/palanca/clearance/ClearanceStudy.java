@@ -65,6 +65,21 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
             Vector3D onOne,
             Vector3D onOther,
             boolean atRide) {
+        /** How a pair stands at the pose the things are at, worked out in any case. */
+        static Tight of(Clearances clearances, int index, WheelTravel pose) {
+            double room = clearances.gap(index);
+            Clearances.Pair pair = clearances.pairs().get(index);
+            return new Tight(
+                    clearances.things().get(pair.one()),
+                    clearances.things().get(pair.other()),
+                    room,
+                    pair.wanted(),
+                    pose,
+                    clearances.onFirst(),
+                    clearances.onSecond(),
+                    clearances.atRide(index));
+        }
+
         /** What is missing to what is wanted [m]; negative where there is more. */
         public double missing() {
             return wanted - room;
@@ -205,17 +220,7 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
         for (int i : tightest) {
             clearances.model().toRide();
             clearances.moveTo(search.pose[i]);
-            double room = clearances.gap(i);
-            Clearances.Pair pair = clearances.pairs().get(i);
-            tight.add(new Tight(
-                    clearances.things().get(pair.one()),
-                    clearances.things().get(pair.other()),
-                    room,
-                    pair.wanted(),
-                    search.pose[i],
-                    clearances.onFirst(),
-                    clearances.onSecond(),
-                    clearances.atRide(i)));
+            tight.add(Tight.of(clearances, i, search.pose[i]));
         }
         clearances.model().toRide();
         tight.sort(Comparator.comparingDouble(one -> -one.missing()));

@@ -151,7 +151,7 @@ public final class Things {
                         Message.of("thing.part", obstacle.name()),
                         Part.Kind.FIXED,
                         new Carrier.Frame(),
-                        PartSolid.of(new Part.BoxForm(obstacle.room()), Vector3D.ZERO));
+                        PartSolid.of(obstacle.part().form(), Vector3D.ZERO));
             }
         }
     }

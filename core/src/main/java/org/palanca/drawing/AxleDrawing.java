@@ -56,18 +56,7 @@ public final class AxleDrawing {
         List<Shape> shapes = new ArrayList<>();
         Vehicle vehicle = model.vehicle();
         for (Part part : vehicle.build().surroundings(model.axle().place()).parts()) {
-            for (List<Vector3D> piece : PartShape.pieces(model, part)) {
-                List<Point> corners = PartShape.outline(piece.stream()
-                                .map(at -> new double[] {elevation.across(at), elevation.up(at)})
-                                .toList())
-                        .stream()
-                        .map(corner -> new Point(corner[0], corner[1]))
-                        .toList();
-                if (corners.size() > 2) {
-                    shapes.add(
-                            new Shape.Path(part.kind() == Part.Kind.SERVICE ? Role.MEASURE : Role.PART, corners, true));
-                }
-            }
+            shapes.addAll(part(model, part, elevation));
         }
         for (Hose hose : vehicle.build().surroundings(model.axle().place()).hoses()) {
             List<Point> points = HoseRun.points(model, hose).stream()
@@ -76,6 +65,24 @@ public final class AxleDrawing {
             shapes.add(new Shape.Path(Role.PART, points, false));
         }
         return shapes;
+    }
+
+    /** Outlines of one described part at the model's present pose: one for each convex piece. */
+    public static List<Shape.Path> part(AxleModel model, Part part, Elevation elevation) {
+        Role role = part.kind() == Part.Kind.SERVICE ? Role.MEASURE : Role.PART;
+        List<Shape.Path> outlines = new ArrayList<>();
+        for (List<Vector3D> piece : PartShape.pieces(model, part)) {
+            List<Point> corners = PartShape.outline(piece.stream()
+                            .map(at -> new double[] {elevation.across(at), elevation.up(at)})
+                            .toList())
+                    .stream()
+                    .map(corner -> new Point(corner[0], corner[1]))
+                    .toList();
+            if (corners.size() > 2) {
+                outlines.add(new Shape.Path(role, corners, true));
+            }
+        }
+        return outlines;
     }
 
     /** Rails, ground and centreline. */

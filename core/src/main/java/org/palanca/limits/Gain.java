@@ -15,7 +15,6 @@ import org.palanca.springing.BumpStop;
 import org.palanca.springing.Coils;
 import org.palanca.springing.Shock;
 import org.palanca.springing.Springing;
-import org.palanca.survey.Box;
 import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
@@ -25,11 +24,10 @@ import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.MountRef;
-import org.palanca.vehicle.Obstacle;
-import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.check.VehicleCheck;
+import org.palanca.vehicle.edit.DescribedPart;
 import org.palanca.vehicle.edit.MountMoves;
 import org.palanca.words.Message;
 
@@ -183,8 +181,8 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained, do
 
         private void thing(String sort, String name) {
             switch (sort) {
-                case "part" -> around.part(name).ifPresent(this::part);
-                case "obstacle" -> obstacle(name);
+                case "part", "obstacle" ->
+                    DescribedPart.find(vehicle, place, sort + ":" + name).ifPresent(this::described);
                 case "link" -> axle.link(name).ifPresent(this::link);
                 case "joint" ->
                     axle.link(name.substring(0, name.lastIndexOf(' '))).ifPresent(this::link);
@@ -200,30 +198,16 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained, do
             }
         }
 
-        private void part(Part part) {
+        private void described(DescribedPart thing) {
             for (Way way : Way.values()) {
                 for (double by : SMALL) {
-                    Surroundings moved =
-                            around.withPart(part.withForm(part.form().moved(way.unit.scalarMultiply(by))));
-                    idea(Message.of("thing.part", part.name()), by, way, vehicle.withBuild(build.with(place, moved)));
+                    idea(
+                            Message.of("thing.part", thing.part().name()),
+                            by,
+                            way,
+                            thing.moved(vehicle, way.unit.scalarMultiply(by)));
                 }
             }
-        }
-
-        private void obstacle(String name) {
-            for (Way way : Way.values()) {
-                for (double by : SMALL) {
-                    Vector3D move = way.unit.scalarMultiply(by);
-                    List<Obstacle> moved = new ArrayList<>(around.obstacles());
-                    moved.replaceAll(one -> one.name().equals(name) ? new Obstacle(name, moved(one, move)) : one);
-                    Surroundings next = around.withObstacles(moved);
-                    idea(Message.of("thing.part", name), by, way, vehicle.withBuild(build.with(place, next)));
-                }
-            }
-        }
-
-        private static Box moved(Obstacle obstacle, Vector3D by) {
-            return ((Part.BoxForm) new Part.BoxForm(obstacle.room()).moved(by)).box();
         }
 
         /** Each end by itself, and the whole bar. */

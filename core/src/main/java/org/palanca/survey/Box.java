@@ -52,6 +52,17 @@ public record Box(double rear, double front, double right, double left, double b
         return Math.sqrt(x * x + y * y + z * z);
     }
 
+    /** The same box somewhere else [m]. */
+    public Box moved(Vector3D by) {
+        return new Box(
+                rear + by.getX(),
+                front + by.getX(),
+                right + by.getY(),
+                left + by.getY(),
+                bottom + by.getZ(),
+                top + by.getZ());
+    }
+
     /** Its middle. */
     public Vector3D middle() {
         return new Vector3D((rear + front) / 2, (right + left) / 2, (bottom + top) / 2);

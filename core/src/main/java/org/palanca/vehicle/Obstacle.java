@@ -3,4 +3,9 @@ package org.palanca.vehicle;
 import org.palanca.survey.Box;
 
 /** Something that is in the way: a frame rail, an oil pan, a firewall. Stands still with the chassis. */
-public record Obstacle(String name, Box room) {}
+public record Obstacle(String name, Box room) {
+    /** The same as a part with a shape. */
+    public Part part() {
+        return new Part(name, BodyNames.FRAME, Part.Kind.FIXED, new Part.BoxForm(room));
+    }
+}

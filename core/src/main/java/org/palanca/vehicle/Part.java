@@ -43,13 +43,7 @@ public record Part(String name, String body, Kind kind, Form form) {
     public record BoxForm(Box box) implements Form {
         @Override
         public Form moved(Vector3D by) {
-            return new BoxForm(new Box(
-                    box.rear() + by.getX(),
-                    box.front() + by.getX(),
-                    box.right() + by.getY(),
-                    box.left() + by.getY(),
-                    box.bottom() + by.getZ(),
-                    box.top() + by.getZ()));
+            return new BoxForm(box.moved(by));
         }
     }
 

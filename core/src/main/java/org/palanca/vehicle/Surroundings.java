@@ -43,6 +43,13 @@ public record Surroundings(
         return new Surroundings(well, other, parts, hoses, driveline, halfShafts, leftEnd, rightEnd);
     }
 
+    /** With an obstacle in the place of the obstacle of that name. */
+    public Surroundings withObstacle(Obstacle changed) {
+        List<Obstacle> next = new ArrayList<>(obstacles);
+        next.replaceAll(one -> one.name().equals(changed.name()) ? changed : one);
+        return withObstacles(next);
+    }
+
     public Surroundings withParts(List<Part> other) {
         return new Surroundings(well, obstacles, other, hoses, driveline, halfShafts, leftEnd, rightEnd);
     }

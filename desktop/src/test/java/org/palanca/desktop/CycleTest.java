@@ -10,17 +10,23 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import javafx.geometry.Point2D;
+import javafx.geometry.VerticalDirection;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Slider;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
+import org.palanca.desktop.cycle.CycleBoard;
+import org.palanca.desktop.cycle.Grip;
 import org.palanca.desktop.steps.Step;
+import org.palanca.drawing.Elevation;
 import org.palanca.result.WheelTravel;
 import org.palanca.ride.RideStudy;
 import org.palanca.springing.Coils;
@@ -32,6 +38,7 @@ import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Hose;
+import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.ShockLayout;
@@ -105,6 +112,81 @@ class CycleTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.Z);
         push(KeyCode.CONTROL, KeyCode.Z);
         assertThat(((Part.BoxForm) part("tank guard").form()).box().bottom()).isEqualTo(before);
+    }
+
+    /** The same conflict solved by hand: the guard is taken hold of on the board and pushed up until it is out of the way. */
+    @Test
+    void aPartIsDraggedOutOfTheWay() {
+        step(Step.CYCLE);
+        eventually(() -> shown("#cycle-headline") && label("#cycle-headline").contains("the tank guard meets"));
+        Part.BoxForm before = (Part.BoxForm) part("tank guard").form();
+        CycleBoard board = lookup("#cycle-board").query();
+        moveTo(onBoard(board, Grip.part("tank guard")));
+        double far = board.pixelsPerMetre();
+        for (int i = 0; i < 12; i++) {
+            scroll(VerticalDirection.UP);
+        }
+        assertThat(board.pixelsPerMetre()).as("the wheel brings it closer").isGreaterThan(3 * far);
+        Point2D guard = onBoard(board, Grip.part("tank guard"));
+        long half = Math.round(board.pixelsPerMetre() * inches(0.5));
+        double wanted = 2 * half / board.pixelsPerMetre();
+        drag(guard, MouseButton.PRIMARY).moveBy(0, -half).moveBy(0, -half);
+        assertThat(board.nearest())
+                .as("what is left is told while it is dragged")
+                .isPresent();
+        assertThat(lookup("#cycle-side").query().isDisabled()
+                        || label("#cycle-headline").contains("Up travel is 5"))
+                .as("no answer of before is within reach")
+                .isTrue();
+        drop();
+        Part.BoxForm after = (Part.BoxForm) part("tank guard").form();
+        double up = after.box().bottom() - before.box().bottom();
+        assertThat(up).isCloseTo(wanted, within(inches(0.1)));
+        assertThat(up / inches(1.0 / 16)).isCloseTo(Math.rint(up / inches(1.0 / 16)), within(1e-6));
+        assertThat(after.box().rear()).isEqualTo(before.box().rear());
+        eventually(() -> shown("#cycle-headline") && !label("#cycle-headline").contains("the tank guard meets"));
+        assertThat(shown(".row-in-hand #part-0-bottom"))
+                .as("its row stands out")
+                .isTrue();
+        push(KeyCode.SHIFT, KeyCode.DOWN);
+        push(KeyCode.UP);
+        push(KeyCode.UP);
+        double nudged = ((Part.BoxForm) part("tank guard").form()).box().bottom();
+        assertThat(nudged).isCloseTo(after.box().bottom() - inches(1) + inches(1.0 / 8), within(1e-9));
+        push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(part("tank guard").form()).as("nudges are one step").isEqualTo(after);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(part("tank guard").form()).as("a drag is one step").isEqualTo(before);
+        push(KeyCode.CONTROL, KeyCode.DIGIT0);
+        assertThat(board.pixelsPerMetre()).isCloseTo(far, within(1e-9));
+    }
+
+    /** Mounts move on this board too, and what was taken is let go when it is gone. */
+    @Test
+    void mountsAreMovedWhereTheAxleIsCycled() {
+        step(Step.CYCLE);
+        onFx(() -> lookup("#cycle-board").query().requestFocus());
+        push(KeyCode.CLOSE_BRACKET);
+        CycleBoard board = lookup("#cycle-board").query();
+        assertThat(board.inHand()).contains(Grip.part("tank guard"));
+        press("#part-drop-0");
+        assertThat(board.inHand()).as("a part that is gone can't be in hand").isEmpty();
+        push(KeyCode.CONTROL, KeyCode.Z);
+        Grip frame = new Grip.OnMount(new MountRef(AxlePlace.REAR, "lower frame left"));
+        Vector3D before = rear().position("lower frame left", vehicle().wheelbase());
+        drag(onBoard(board, frame), MouseButton.PRIMARY).moveBy(0, 12).drop();
+        assertThat(board.inHand()).contains(frame);
+        assertThat(rear().position("lower frame left", vehicle().wheelbase()).getZ())
+                .isLessThan(before.getZ() - inches(0.5));
+        push(KeyCode.ESCAPE);
+        assertThat(board.inHand()).isEmpty();
+        push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(rear().position("lower frame left", vehicle().wheelbase())).isEqualTo(before);
+    }
+
+    private Point2D onBoard(CycleBoard board, Grip grip) {
+        Point2D pixel = board.pixel(grip, Elevation.SIDE);
+        return board.localToScreen(pixel);
     }
 
     /** One wheel on its stop, the other hanging, is one key away from anywhere; the tight places go to their poses. */

@@ -320,7 +320,7 @@ public final class MainWindow {
         all.add(Command.of("leaf_side", "", () -> arrangeLeaves(LeafMoves::otherSide)));
         all.add(Command.of("leaf_swap", "", () -> arrangeLeaves(LeafMoves::swapEnds)));
         all.add(Command.of("play", "F9", playback::toggle));
-        all.add(Command.of("fit", "Shortcut+0", () -> board().fit()));
+        all.add(Command.of("fit", "Shortcut+0", this::fit));
         for (Step step : Step.values()) {
             // The digits end at nine; the rail goes on with Shift.
             int number = step.ordinal() + 1;
@@ -338,6 +338,11 @@ public final class MainWindow {
         all.add(Command.of("smaller", "Shortcut+Minus", () -> stepText(-1)));
         all.add(Command.of("find", "Shortcut+K", () -> finder.open(words)));
         return List.copyOf(all);
+    }
+
+    private void fit() {
+        board().fit();
+        floors().forEach(FloorPane::fit);
     }
 
     // --- What is shown ---------------------------------------------------------------------------------------------
@@ -682,9 +687,8 @@ public final class MainWindow {
         return measure;
     }
 
-    /** Goes to the tightest place found so far, as pressing it does. */
-    void tightest() {
-        cycle.goToTightest();
+    CyclePane cycle() {
+        return cycle;
     }
 
     /** The pane for slopes, for what is set up before it. */

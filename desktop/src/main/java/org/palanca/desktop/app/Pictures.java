@@ -68,7 +68,10 @@ final class Pictures {
         view(folder, "place", () -> state.stepProperty().set(Step.PLACE));
         steps.add(() -> state.stepProperty().set(Step.CYCLE));
         work();
-        view(folder, "cycle", window::tightest);
+        view(folder, "cycle", () -> {
+            window.cycle().goToTightest();
+            window.cycle().hold("tank guard");
+        });
         steps.add(() -> {
             state.poseProperty().set(WheelTravel.RIDE);
             state.stepProperty().set(Step.SHOCKS);

@@ -47,13 +47,52 @@ public record BoardLayout(
         /** Everything in view. */
         public static final Zoom FIT = new Zoom(1, 0, 0, 0);
 
-        Zoom moved(double byAlong, double byLateral, double byHeight) {
-            return new Zoom(times, along + byAlong, lateral + byLateral, height + byHeight);
+        /**
+         * Moved along with a drag in an elevation.
+         *
+         * @param dx pixels to the right
+         * @param dy pixels down
+         * @param scale pixels a metre
+         */
+        Zoom panned(Elevation elevation, double dx, double dy, double scale) {
+            return centred(elevation, -dx / scale, dy / scale);
         }
 
-        Zoom scaled(double factor) {
-            return new Zoom(Math.max(0.5, Math.min(8, times * factor)), along, lateral, height);
+        private Zoom centred(Elevation elevation, double across, double up) {
+            return switch (elevation) {
+                case SIDE -> new Zoom(times, along + across, lateral, height + up);
+                case TOP -> new Zoom(times, along + across, lateral + up, height);
+                case REAR -> new Zoom(times, along, lateral + across, height + up);
+            };
         }
+
+        /** Closer by a factor, or farther, round what is under a pixel of the layout that it gave. */
+        Zoom scaled(double factor, BoardLayout now, double px, double py) {
+            double next = Math.max(0.5, Math.min(12, times * factor));
+            double kept = 1 - times / next;
+            Zoom closer = new Zoom(next, along, lateral, height);
+            return now.elevation(px, py)
+                    .map(elevation -> {
+                        Rectangle2D area = now.area(elevation);
+                        double across = (px - (area.getMinX() + area.getMaxX()) / 2) / now.scale;
+                        double up = ((area.getMinY() + area.getMaxY()) / 2 - py) / now.scale;
+                        return closer.centred(elevation, kept * across, kept * up);
+                    })
+                    .orElse(closer);
+        }
+    }
+
+    /** The same areas with the user's view in them. */
+    BoardLayout seen(Zoom zoom) {
+        return new BoardLayout(
+                side,
+                rear,
+                top,
+                pad,
+                scale * zoom.times(),
+                along + zoom.along(),
+                lateral + zoom.lateral(),
+                height + zoom.height());
     }
 
     /**
@@ -89,14 +128,15 @@ public record BoardLayout(
         double right = 2 * GAP + sideWidth;
         double rightWidth = width - right - GAP;
         return new BoardLayout(
-                area(GAP, GAP, sideWidth, sideHeight),
-                area(right, GAP, rightWidth, sideHeight),
-                area(GAP, lowerTop, sideWidth, lowerHeight),
-                area(right, lowerTop, rightWidth, lowerHeight),
-                scale * zoom.times(),
-                -(inner + outer) / 2 + zoom.along(),
-                zoom.lateral(),
-                (highest + ROOM_ABOVE - ROOM_BELOW - title / 2 / scale) / 2 + title / 2 / scale + zoom.height());
+                        area(GAP, GAP, sideWidth, sideHeight),
+                        area(right, GAP, rightWidth, sideHeight),
+                        area(GAP, lowerTop, sideWidth, lowerHeight),
+                        area(right, lowerTop, rightWidth, lowerHeight),
+                        scale,
+                        -(inner + outer) / 2,
+                        0,
+                        (highest + ROOM_ABOVE - ROOM_BELOW - title / 2 / scale) / 2 + title / 2 / scale)
+                .seen(zoom);
     }
 
     private static Rectangle2D area(double x, double y, double width, double height) {

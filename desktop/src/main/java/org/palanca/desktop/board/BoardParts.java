@@ -88,16 +88,7 @@ final class BoardParts {
     }
 
     private boolean near(String from, String to, double px, double py) {
-        double x1 = x(from);
-        double y1 = y(from);
-        double dx = x(to) - x1;
-        double dy = y(to) - y1;
-        double square = dx * dx + dy * dy;
-        if (square < 1) {
-            return false;
-        }
-        double part = Math.max(0, Math.min(1, ((px - x1) * dx + (py - y1) * dy) / square));
-        return Math.hypot(px - x1 - part * dx, py - y1 - part * dy) < REACH;
+        return Reach.fromStroke(px, py, x(from), y(from), x(to), y(to)) < REACH;
     }
 
     private double x(String mount) {

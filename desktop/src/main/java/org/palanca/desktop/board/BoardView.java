@@ -397,20 +397,14 @@ public final class BoardView extends Region {
         double scale = layout.scale();
         Elevation elevation = layout.elevation(startX, startY).orElse(Elevation.SIDE);
         return event -> {
-            double across = -(event.getX() - startX) / scale;
-            double up = (event.getY() - startY) / scale;
-            zoom = switch (elevation) {
-                case SIDE -> start.moved(across, 0, up);
-                case TOP -> start.moved(across, up, 0);
-                case REAR -> start.moved(0, across, up);
-            };
+            zoom = start.panned(elevation, event.getX() - startX, event.getY() - startY, scale);
             draw();
         };
     }
 
     private void scrolled(ScrollEvent event) {
         if (layout != null && !layout.pad().contains(event.getX(), event.getY()) && event.getDeltaY() != 0) {
-            zoom = zoom.scaled(event.getDeltaY() > 0 ? 1.12 : 1 / 1.12);
+            zoom = zoom.scaled(event.getDeltaY() > 0 ? 1.12 : 1 / 1.12, layout, event.getX(), event.getY());
             draw();
             event.consume();
         }

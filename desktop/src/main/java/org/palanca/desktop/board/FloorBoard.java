@@ -3,10 +3,13 @@ package org.palanca.desktop.board;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
 import javafx.scene.text.TextAlignment;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.desktop.theme.Theme;
@@ -28,6 +31,9 @@ public abstract class FloorBoard extends DrawnRegion {
     private final Supplier<Words> words;
     private final Views views;
     private BoardLayout layout;
+    private boolean still;
+    private Optional<Consumer<MouseEvent>> panning = Optional.empty();
+    private BoardLayout.Zoom zoom = BoardLayout.Zoom.FIT;
 
     /** Which elevations it shows. */
     protected enum Views {
@@ -47,6 +53,55 @@ public abstract class FloorBoard extends DrawnRegion {
         this.views = views;
         setMinSize(200, 160);
         setPrefSize(400, 300);
+        setOnScroll(this::scrolled);
+        addEventFilter(MouseEvent.MOUSE_PRESSED, event -> {
+            if (event.getButton() != MouseButton.PRIMARY && layout != null) {
+                panning = Optional.of(pan(event));
+                event.consume();
+            }
+        });
+        addEventFilter(
+                MouseEvent.MOUSE_DRAGGED,
+                event -> panning.ifPresent(pan -> {
+                    pan.accept(event);
+                    event.consume();
+                }));
+        addEventFilter(MouseEvent.MOUSE_RELEASED, event -> panning = Optional.empty());
+    }
+
+    /** Where a press means nothing else, a drag with any button pulls the drawing along, and a double press shows it all. */
+    protected void panByHand() {
+        setOnMousePressed(event -> {
+            if (event.getClickCount() == 2) {
+                fit();
+            }
+            panning = layout == null ? Optional.empty() : Optional.of(pan(event));
+        });
+    }
+
+    private void scrolled(ScrollEvent event) {
+        if (layout != null && !still && event.getDeltaY() != 0) {
+            zoom = zoom.scaled(event.getDeltaY() > 0 ? 1.12 : 1 / 1.12, layout, event.getX(), event.getY());
+            draw();
+            event.consume();
+        }
+    }
+
+    /** Shows everything again after zooming. */
+    public void fit() {
+        zoom = BoardLayout.Zoom.FIT;
+        draw();
+    }
+
+    /** A drag that pulls the drawing along from where it was pressed. */
+    protected Consumer<MouseEvent> pan(MouseEvent press) {
+        BoardLayout.Zoom start = zoom;
+        double scale = scales().orElseThrow().scale();
+        Elevation elevation = elevation(press).orElse(Elevation.SIDE);
+        return event -> {
+            zoom = start.panned(elevation, event.getX() - press.getX(), event.getY() - press.getY(), scale);
+            draw();
+        };
     }
 
     /** Places that must be in view; at least two. */
@@ -67,7 +122,9 @@ public abstract class FloorBoard extends DrawnRegion {
     @Override
     protected void paint(GraphicsContext g, Theme colours, double width, double height) {
         double size = textSize();
-        layout = lay(inView(), width, height);
+        if (!still || layout == null) {
+            layout = lay(inView(), width, height).seen(zoom);
+        }
         Scribe scribe = new Scribe(g, colours, size);
         for (Elevation elevation : Elevation.values()) {
             if (views.shows(elevation)) {
@@ -140,6 +197,12 @@ public abstract class FloorBoard extends DrawnRegion {
             most = Math.max(most, value);
         }
         return new double[] {least - ROOM, most + ROOM};
+    }
+
+    /** While something is dragged the drawing must not be fitted anew under the pointer. */
+    protected void holdStill(boolean now) {
+        still = now;
+        draw();
     }
 
     /** The elevation under the pointer. */

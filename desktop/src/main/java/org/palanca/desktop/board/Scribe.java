@@ -20,11 +20,10 @@ public final class Scribe {
     final Theme theme;
     final double size;
 
-    /** @param size of text against normal, 1 to 1.5 */
     /**
      * A scribe for one frame.
      *
-     * @param size of text against normal
+     * @param size of text against normal, 1 to 1.5
      */
     public Scribe(GraphicsContext g, Theme theme, double size) {
         this.g = g;

@@ -1,13 +1,19 @@
 package org.palanca.desktop.cycle;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
+import javafx.geometry.Point2D;
 import javafx.geometry.Rectangle2D;
+import javafx.scene.Cursor;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
@@ -15,19 +21,22 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.clearance.ClearanceStudy;
 import org.palanca.desktop.board.BoardLayout;
 import org.palanca.desktop.board.FloorBoard;
+import org.palanca.desktop.board.MountDrag;
 import org.palanca.desktop.board.Scribe;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.ShaftDrawing;
-import org.palanca.limits.Limit;
+import org.palanca.drawing.Shape;
 import org.palanca.limits.LimitMap;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
+import org.palanca.units.LengthStyle;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.edit.DescribedPart;
 import org.palanca.words.Message;
 import org.palanca.words.Words;
 
@@ -35,26 +44,55 @@ import org.palanca.words.Words;
  * The axle at a pose with everything it may touch, the place in question marked, and in the free quarter the map of its travel,
  * each part of it struck through after what ends the way there.
  */
-final class CycleBoard extends FloorBoard {
-    /** Pairs of strokes that tell limits apart without colour: angle and gap [px]. */
-    private static final int[][] STROKES = {{1, 7}, {-1, 7}, {1, 12}, {-1, 12}, {0, 7}, {2, 7}, {0, 12}, {2, 12}};
+public final class CycleBoard extends FloorBoard {
+    /** Radius of the ring round a mount in hand [px]. */
+    private static final double RING = 11;
 
-    private final Consumer<WheelTravel> moved;
+    private static final AtomicLong GESTURES = new AtomicLong();
+
+    private final Hand hand;
+    private final TravelMap travel;
     private Vehicle vehicle;
     private AxleModel model;
     private AxleModel ride;
     private Optional<LimitMap> map = Optional.empty();
     private Optional<ClearanceStudy.Tight> marked = Optional.empty();
     private WheelTravel pose = WheelTravel.RIDE;
-    private Rectangle2D square = Rectangle2D.EMPTY;
+    private Optional<Grip> inHand = Optional.empty();
+    private Optional<Grip> under = Optional.empty();
+    private Optional<ClearanceStudy.Tight> nearest = Optional.empty();
+    private boolean dragging;
+    private Elevation lastElevation = Elevation.SIDE;
+    private Optional<Consumer<MouseEvent>> gesture = Optional.empty();
 
-    /** @param moved takes the pose that is asked for on the map */
-    CycleBoard(Supplier<Words> words, Supplier<Theme> theme, Consumer<WheelTravel> moved) {
+    /** What the board's hand does. */
+    interface Hand {
+        /** Goes to the pose that is asked for on the map. */
+        void go(WheelTravel pose);
+
+        /** Has taken something, or let go of it. */
+        void took(Optional<Grip> grip);
+
+        /** Has moved what it holds; changes of one gesture are one step of undo. */
+        void moved(Grip grip, Vehicle after, String gesture);
+
+        /** Has ended a gesture. */
+        void rested();
+    }
+
+    CycleBoard(Supplier<Words> words, Supplier<Theme> theme, Hand hand) {
         super(words, theme, Views.ALL);
-        this.moved = moved;
+        this.hand = hand;
+        travel = new TravelMap(words);
         setId("cycle-board");
-        setOnMousePressed(this::onMap);
-        setOnMouseDragged(this::onMap);
+        setFocusTraversable(true);
+        focusedProperty().addListener((o, before, now) -> draw());
+        setOnMouseMoved(this::over);
+        setOnMouseExited(event -> hover(Optional.empty()));
+        setOnMousePressed(this::pressed);
+        setOnMouseDragged(event -> gesture.ifPresent(drag -> drag.accept(event)));
+        setOnMouseReleased(event -> released());
+        setOnKeyPressed(this::key);
     }
 
     /** Shows an axle at a pose. */
@@ -82,16 +120,154 @@ final class CycleBoard extends FloorBoard {
         draw();
     }
 
-    private void onMap(MouseEvent event) {
-        if (vehicle == null || !square.contains(event.getX(), event.getY())) {
+    /** What is in hand, and what comes nearest to it at the pose. */
+    void hold(Optional<Grip> grip, Optional<ClearanceStudy.Tight> comesNearest) {
+        inHand = grip;
+        nearest = comesNearest;
+        draw();
+    }
+
+    /** Takes something in hand, as pressing it does. */
+    void take(Grip grip) {
+        hand.took(Optional.of(grip));
+    }
+
+    /** Whether something is being dragged just now. */
+    boolean dragging() {
+        return dragging;
+    }
+
+    /** What is in hand. */
+    public Optional<Grip> inHand() {
+        return inHand;
+    }
+
+    /** What comes nearest to what is in hand, at the pose. */
+    public Optional<ClearanceStudy.Tight> nearest() {
+        return nearest;
+    }
+
+    /** Where something is drawn in an elevation, in this control's own pixels: a mount's centre, a part's middle. */
+    public Point2D pixel(Grip grip, Elevation elevation) {
+        Vector3D at = new Grips(model).middle(grip);
+        BoardLayout board = scales().orElseThrow();
+        return new Point2D(board.x(elevation, elevation.across(at)), board.y(elevation, elevation.up(at)));
+    }
+
+    /** Pixels a metre. */
+    public double pixelsPerMetre() {
+        return scales().orElseThrow().scale();
+    }
+
+    // --- Pointer and keys ------------------------------------------------------------------------------------------
+
+    private void over(MouseEvent event) {
+        hover(grip(event));
+        setCursor(under.isPresent() ? Cursor.MOVE : Cursor.DEFAULT);
+    }
+
+    private void hover(Optional<Grip> next) {
+        if (!next.equals(under)) {
+            under = next;
+            draw();
+        }
+    }
+
+    private Optional<Grip> grip(MouseEvent event) {
+        return vehicle == null
+                ? Optional.empty()
+                : new Grips(model).at(scales().orElseThrow(), event.getX(), event.getY(), inHand);
+    }
+
+    private void pressed(MouseEvent event) {
+        requestFocus();
+        if (vehicle == null) {
             return;
         }
-        Axle axle = model.axle();
-        double droop = axle.travel().droop();
-        double whole = droop + axle.travel().bump();
-        double left = (event.getX() - square.getMinX()) / square.getWidth() * whole - droop;
-        double right = (square.getMaxY() - event.getY()) / square.getHeight() * whole - droop;
-        moved.accept(new WheelTravel(left, right, pose.steer()));
+        if (travel.contains(event.getX(), event.getY())) {
+            gesture = Optional.of(this::onMap);
+            onMap(event);
+            return;
+        }
+        elevation(event).ifPresent(there -> lastElevation = there);
+        Optional<Grip> grip = grip(event);
+        hand.took(grip);
+        dragging = grip.isPresent();
+        gesture = Optional.of(grip.map(taken -> dragOf(taken, event)).orElseGet(() -> pan(event)));
+        holdStill(dragging);
+        if (grip.isEmpty() && event.isStillSincePress() && event.getClickCount() == 2) {
+            fit();
+        }
+    }
+
+    private void released() {
+        gesture = Optional.empty();
+        if (dragging) {
+            dragging = false;
+            holdStill(false);
+            hand.rested();
+        }
+    }
+
+    private Consumer<MouseEvent> dragOf(Grip grip, MouseEvent press) {
+        BoardLayout board = scales().orElseThrow();
+        Elevation elevation = lastElevation;
+        Shape.Point grabbed = board.point(elevation, press.getX(), press.getY());
+        String gestureName = "cycle drag " + GESTURES.incrementAndGet();
+        BiFunction<Shape.Point, Boolean, Vehicle> move = mover(grip, elevation, grabbed);
+        return event -> hand.moved(
+                grip, move.apply(board.point(elevation, event.getX(), event.getY()), event.isShiftDown()), gestureName);
+    }
+
+    /** Where a pointer brings what was grabbed; from the vehicle as it is now. */
+    private BiFunction<Shape.Point, Boolean, Vehicle> mover(Grip grip, Elevation elevation, Shape.Point grabbed) {
+        LengthStyle style = words().units().length();
+        if (grip instanceof Grip.OnMount mount) {
+            MountDrag drag = new MountDrag(model, mount.ref(), elevation, grabbed, style);
+            return drag::to;
+        }
+        AxleModel start = model;
+        DescribedPart part = DescribedPart.find(vehicle, start.axle().place(), ((Grip.OnPart) grip).id())
+                .orElseThrow();
+        PartDrag drag = new PartDrag(start, part, elevation, style);
+        return (pointer, free) ->
+                drag.by(new Shape.Point(pointer.across() - grabbed.across(), pointer.up() - grabbed.up()), free);
+    }
+
+    private void key(KeyEvent event) {
+        KeyCode code = event.getCode();
+        if (vehicle == null || event.isShortcutDown()) {
+            return;
+        }
+        if (code == KeyCode.ESCAPE) {
+            hand.took(Optional.empty());
+        } else if (code == KeyCode.CLOSE_BRACKET || code == KeyCode.OPEN_BRACKET) {
+            List<Grip> all = new Grips(model).all();
+            int at = inHand.map(all::indexOf).orElse(code == KeyCode.CLOSE_BRACKET ? -1 : 0);
+            hand.took(Optional.of(all.get(Math.floorMod(at + (code == KeyCode.CLOSE_BRACKET ? 1 : -1), all.size()))));
+        } else if (code.isArrowKey() && inHand.isPresent()) {
+            nudge(inHand.get(), code, event.isShiftDown() ? 16 : 1);
+        } else {
+            return;
+        }
+        event.consume();
+    }
+
+    /** Moves what is in hand the way the arrow points in the elevation touched last. */
+    private void nudge(Grip grip, KeyCode code, int steps) {
+        double step = steps * MountDrag.grid(words().units().length());
+        double across = code == KeyCode.RIGHT ? step : code == KeyCode.LEFT ? -step : 0;
+        double up = code == KeyCode.UP ? step : code == KeyCode.DOWN ? -step : 0;
+        Shape.Point from = new Shape.Point(0, 0);
+        hand.moved(
+                grip,
+                mover(grip, lastElevation, from).apply(new Shape.Point(across, up), true),
+                "cycle nudge " + grip.name());
+    }
+
+    private void onMap(MouseEvent event) {
+        travel.at(event.getX(), event.getY(), model.axle().travel(), pose.steer())
+                .ifPresent(hand::go);
     }
 
     @Override
@@ -131,8 +307,47 @@ final class CycleBoard extends FloorBoard {
         }
         scribe.shapes(board, elevation, AxleDrawing.axle(model, elevation), false);
         scribe.shapes(board, elevation, ShaftDrawing.of(model, elevation), false);
+        under.filter(grip -> !inHand.equals(under)).ifPresent(grip -> held(scribe, board, elevation, grip, false));
+        inHand.ifPresent(grip -> held(scribe, board, elevation, grip, true));
         // The places are those of its pose: at another they would mark nothing.
-        marked.filter(tight -> tight.pose().equals(pose)).ifPresent(tight -> mark(scribe, board, elevation, tight));
+        nearest.or(() -> marked)
+                .filter(tight -> tight.pose().equals(pose))
+                .ifPresent(tight -> mark(scribe, board, elevation, tight));
+    }
+
+    /** The outline of what a hand is on, or the ring round a mount, with its name beside it. */
+    private void held(Scribe scribe, BoardLayout board, Elevation elevation, Grip grip, boolean taken) {
+        Color colour = taken ? scribe.theme().hand() : scribe.theme().line();
+        scribe.pen(colour, taken ? 3 : 2.4);
+        List<Shape.Path> outlines = grip instanceof Grip.OnPart part
+                ? new Grips(model).outlines(part, elevation)
+                : List.of(round(AxleDrawing.mount(model, grip.name()), elevation, RING / board.scale()));
+        DoubleSummaryStatistics across = new DoubleSummaryStatistics();
+        DoubleSummaryStatistics up = new DoubleSummaryStatistics();
+        for (Shape.Path path : outlines) {
+            scribe.path(board, elevation, path);
+            path.points().forEach(corner -> across.accept(board.x(elevation, corner)));
+            path.points().forEach(corner -> up.accept(board.y(elevation, corner)));
+        }
+        if (across.getCount() > 0 && (elevation == lastElevation || !taken)) {
+            scribe.plated(
+                    grip.name(),
+                    across.getMin() - 8,
+                    (up.getMin() + up.getMax()) / 2,
+                    TextAlignment.RIGHT,
+                    colour,
+                    false,
+                    14);
+        }
+    }
+
+    private static Shape.Path round(Vector3D centre, Elevation elevation, double radius) {
+        List<Shape.Point> points = IntStream.range(0, 24)
+                .mapToObj(i -> new Shape.Point(
+                        elevation.across(centre) + radius * Math.cos(Math.PI * i / 12),
+                        elevation.up(centre) + radius * Math.sin(Math.PI * i / 12)))
+                .toList();
+        return new Shape.Path(Shape.Role.PART, points, true);
     }
 
     /** A ring round the place, a stroke from the one to the other, and the room left. */
@@ -147,11 +362,15 @@ final class CycleBoard extends FloorBoard {
         scribe.line(x1, y1, x2, y2);
         double r = Math.max(12, Math.hypot(x1 - x2, y1 - y2) / 2 + 8);
         scribe.graphics().strokeOval((x1 + x2) / 2 - r, (y1 + y2) / 2 - r, 2 * r, 2 * r);
+        String text = words().text(
+                        tight.touches() ? "cycle.mark_touch" : "cycle.mark", Message.length(Math.abs(tight.room())));
+        boolean beside = (x1 + x2) / 2 + r + text.length() * 10 * textSize()
+                < board.area(elevation).getMaxX();
         scribe.plated(
-                words().text("cycle.mark", Message.length(tight.room())),
-                (x1 + x2) / 2 + r + 4,
-                (y1 + y2) / 2,
-                TextAlignment.LEFT,
+                text,
+                beside ? (x1 + x2) / 2 + r + 4 : (x1 + x2) / 2,
+                beside ? (y1 + y2) / 2 : (y1 + y2) / 2 + r + 12 * textSize(),
+                beside ? TextAlignment.LEFT : TextAlignment.CENTER,
                 colour,
                 true,
                 15);
@@ -162,138 +381,26 @@ final class CycleBoard extends FloorBoard {
         if (vehicle == null) {
             return;
         }
+        if (isFocused()) {
+            scribe.pen(scribe.theme().second(), 1);
+            scribe.graphics().strokeRect(0.5, 0.5, getWidth() - 1, getHeight() - 1);
+        }
         BoardLayout board = scales().orElseThrow();
         Rectangle2D area = new Rectangle2D(
                 board.rear().getMinX(),
                 board.top().getMinY(),
                 board.rear().getWidth(),
                 board.top().getHeight());
-        double keys = map.map(found -> kinds(found).size()).orElse(1) * 17 * textSize() + 20 * textSize();
-        double edge = Math.min(area.getWidth() - 34 * textSize(), area.getHeight() - 44 * textSize() - keys);
-        if (edge < 70) {
-            square = Rectangle2D.EMPTY;
-            return;
-        }
-        square = new Rectangle2D(area.getMinX() + 24 * textSize(), area.getMinY() + 22 * textSize(), edge, edge);
-        scribe.text(
-                words().text(map.isPresent() ? "cycle.map" : "cycle.map_wait"),
-                area.getMinX() + 4,
-                area.getMinY() + 9 * textSize(),
-                TextAlignment.LEFT,
-                scribe.theme().second(),
-                false,
-                13);
-        scribe.graphics().setFill(scribe.theme().panel());
-        scribe.graphics().fillRect(square.getMinX(), square.getMinY(), edge, edge);
-        map.ifPresent(found -> cells(scribe, found, area));
-        frame(scribe);
-    }
-
-    /** Limits by what they say of both sides alike: left and right of a thing are one entry of the key. */
-    private static Map<String, List<Integer>> kinds(LimitMap map) {
-        Map<String, List<Integer>> kinds = new LinkedHashMap<>();
-        for (int i = 0; i < map.limits().size(); i++) {
-            Limit limit = map.limits().get(i);
-            String key = limit.kind() + sideless(limit.id());
-            kinds.computeIfAbsent(key, any -> new ArrayList<>()).add(i);
-        }
-        return kinds;
-    }
-
-    private static String sideless(String id) {
-        return id.replace("left", "").replace("right", "");
-    }
-
-    private void cells(Scribe scribe, LimitMap found, Rectangle2D area) {
-        double edge = square.getWidth() / found.size();
-        scribe.graphics().setFill(scribe.theme().faint().deriveColor(0, 1, 1, 0.55));
-        for (int i = 0; i < found.size(); i++) {
-            for (int j = 0; j < found.size(); j++) {
-                if (found.at(j, i).isEmpty()) {
-                    scribe.graphics()
-                            .fillRect(
-                                    square.getMinX() + j * edge,
-                                    square.getMaxY() - (i + 1) * edge,
-                                    edge + 0.5,
-                                    edge + 0.5);
-                }
-            }
-        }
-        int number = 0;
-        double y = square.getMaxY() + 36 * textSize();
-        for (List<Integer> kind : kinds(found).values()) {
-            int[] strokes = STROKES[number % STROKES.length];
-            Color colour = number < 4 ? scribe.theme().limit() : scribe.theme().hand();
-            scribe.pen(colour, 1.3);
-            for (int i = 0; i < found.size(); i++) {
-                for (int j = 0; j < found.size(); j++) {
-                    if (kind.contains(found.first()[i * found.size() + j])) {
-                        strike(scribe, strokes, square.getMinX() + j * edge, square.getMaxY() - (i + 1) * edge, edge);
-                    }
-                }
-            }
-            double box = 11 * textSize();
-            strike(scribe, strokes, area.getMinX() + 6, y - box / 2, box);
-            scribe.clipped(
-                    new Rectangle2D(area.getMinX(), y - 10 * textSize(), area.getWidth(), 20 * textSize()), () -> {});
+        if (inHand.isEmpty()) {
             scribe.text(
-                    words().text(found.limits().get(kind.get(0)).what()),
-                    area.getMinX() + 12 + box,
-                    y,
+                    words().text("cycle.hand_hint"),
+                    board.side().getMinX() + 4,
+                    board.side().getMaxY() - 8 * textSize(),
                     TextAlignment.LEFT,
-                    scribe.theme().line(),
+                    scribe.theme().second(),
                     false,
-                    12.5);
-            y += 17 * textSize();
-            number++;
+                    13);
         }
-    }
-
-    /** Strokes across a cell: rising, falling, level or upright. */
-    private static void strike(Scribe scribe, int[] strokes, double x, double y, double edge) {
-        int times = strokes[1] < 10 ? 2 : 1;
-        for (int k = 0; k < times; k++) {
-            double part = (k + 0.5) / times;
-            switch (strokes[0]) {
-                case 1 -> scribe.line(x + (part - 0.5) * edge, y + edge, x + (part + 0.5) * edge, y);
-                case -1 -> scribe.line(x + (part - 0.5) * edge, y, x + (part + 0.5) * edge, y + edge);
-                case 0 -> scribe.line(x, y + part * edge, x + edge, y + part * edge);
-                default -> scribe.line(x + part * edge, y, x + part * edge, y + edge);
-            }
-        }
-    }
-
-    private void frame(Scribe scribe) {
-        Axle axle = model.axle();
-        double droop = axle.travel().droop();
-        double whole = Math.max(1e-9, droop + axle.travel().bump());
-        scribe.pen(scribe.theme().second(), 1.4);
-        scribe.graphics().strokeRect(square.getMinX(), square.getMinY(), square.getWidth(), square.getHeight());
-        scribe.pen(scribe.theme().second(), 0.8, 6, 4);
-        double x0 = square.getMinX() + droop / whole * square.getWidth();
-        double y0 = square.getMaxY() - droop / whole * square.getHeight();
-        scribe.line(x0, square.getMinY(), x0, square.getMaxY());
-        scribe.line(square.getMinX(), y0, square.getMaxX(), y0);
-        Color second = scribe.theme().second();
-        double below = square.getMaxY() + 11 * textSize();
-        scribe.text(
-                words().text("pad.left"),
-                (square.getMinX() + square.getMaxX()) / 2,
-                below,
-                TextAlignment.CENTER,
-                second,
-                false,
-                12);
-        scribe.graphics().save();
-        scribe.graphics().translate(square.getMinX() - 11 * textSize(), (square.getMinY() + square.getMaxY()) / 2);
-        scribe.graphics().rotate(-90);
-        scribe.text(words().text("pad.right"), 0, 0, TextAlignment.CENTER, second, false, 12);
-        scribe.graphics().restore();
-        double x = square.getMinX() + (pose.left() + droop) / whole * square.getWidth();
-        double y = square.getMaxY() - (pose.right() + droop) / whole * square.getHeight();
-        scribe.pen(scribe.theme().hand(), 2.6);
-        scribe.graphics().strokeOval(x - 8, y - 8, 16, 16);
-        scribe.line(x - 12, y, x + 12, y);
-        scribe.line(x, y - 12, x, y + 12);
+        travel.draw(scribe, area, textSize(), map, model.axle().travel(), pose);
     }
 }

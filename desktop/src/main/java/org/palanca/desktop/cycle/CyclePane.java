@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import javafx.geometry.VPos;
@@ -16,6 +17,8 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.palanca.clearance.ClearanceStudy;
+import org.palanca.clearance.Nearest;
+import org.palanca.clearance.Thing;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.floor.FloorPane;
@@ -30,6 +33,7 @@ import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.edit.DescribedPart;
 import org.palanca.words.Message;
 import org.palanca.words.Words;
 
@@ -44,6 +48,7 @@ public final class CyclePane extends FloorPane {
     private final CycleWork work = new CycleWork();
     private final FlowPane poses = new FlowPane(6, 4);
     private final VBox form = new VBox(4);
+    private final ScrollPane scroll = new ScrollPane(form);
     private final PartsForm parts;
     private final Runnable print;
     private Vehicle worked;
@@ -54,6 +59,7 @@ public final class CyclePane extends FloorPane {
     private List<Gain> gains = List.of();
     private Optional<ClearanceStudy> study = Optional.empty();
     private Optional<ClearanceStudy.Tight> marked = Optional.empty();
+    private Optional<Grip> inHand = Optional.empty();
 
     /**
      * @param print writes the sheet to check by
@@ -62,12 +68,11 @@ public final class CyclePane extends FloorPane {
     public CyclePane(Context context, Runnable print, PartsForm.Asker asker) {
         super(context);
         this.print = print;
-        board = new CycleBoard(
-                wordsSupplier(), themeSupplier(), pose -> state().poseProperty().set(pose));
+        board = new CycleBoard(wordsSupplier(), themeSupplier(), new Hand());
         parts = new PartsForm(this, asker);
         setId("cycle-pane");
+        sideColumn().setId("cycle-side");
         VBox.setVgrow(board, Priority.ALWAYS);
-        ScrollPane scroll = new ScrollPane(form);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setPrefHeight(FORM);
@@ -83,8 +88,71 @@ public final class CyclePane extends FloorPane {
     private void moved() {
         if (isVisible() && vehicle().axle(place()).isPresent()) {
             board.show(vehicle(), place(), state().poseProperty().get());
+            showHeld();
             begin();
         }
+    }
+
+    /** What the hand on the board does to the vehicle and to what is looked at. */
+    private final class Hand implements CycleBoard.Hand {
+        @Override
+        public void go(WheelTravel pose) {
+            state().poseProperty().set(pose);
+        }
+
+        @Override
+        public void took(Optional<Grip> grip) {
+            inHand = grip;
+            showHeld();
+            showRow();
+        }
+
+        @Override
+        public void moved(Grip grip, Vehicle after, String gesture) {
+            document().change(after, Message.of("change.moved", grip.name()), gesture);
+        }
+
+        @Override
+        public void rested() {
+            document().endGesture();
+            refresh();
+        }
+    }
+
+    /** Takes a described part in hand, as pressing it does. */
+    public void hold(String part) {
+        board.take(Grip.part(part));
+    }
+
+    /** What is in hand, as long as it is there, with what comes nearest to it. */
+    private void showHeld() {
+        inHand = inHand.filter(this::there);
+        board.hold(inHand, inHand.flatMap(this::nearest));
+    }
+
+    /** The row of what is in hand stands out, and is scrolled to. */
+    private void showRow() {
+        parts.show(inHand).ifPresent(row -> {
+            scroll.applyCss();
+            scroll.layout();
+            double hidden = form.getHeight() - scroll.getViewportBounds().getHeight();
+            if (hidden > 0) {
+                scroll.setVvalue(Math.min(1, row.getBoundsInParent().getMinY() / hidden));
+            }
+        });
+    }
+
+    private boolean there(Grip grip) {
+        return grip instanceof Grip.OnMount mount
+                ? mount.ref().axle() == place() && axleNow().mount(grip.name()).isPresent()
+                : DescribedPart.find(vehicle(), place(), ((Grip.OnPart) grip).id())
+                        .isPresent();
+    }
+
+    private Optional<ClearanceStudy.Tight> nearest(Grip grip) {
+        Predicate<Thing> about =
+                grip instanceof Grip.OnPart part ? Nearest.thing(part.id()) : Nearest.boltedAt(axleNow(), grip.name());
+        return Nearest.of(vehicle(), place(), state().poseProperty().get(), about);
     }
 
     @Override
@@ -103,10 +171,19 @@ public final class CyclePane extends FloorPane {
             return;
         }
         board.show(vehicle(), place(), state().poseProperty().get());
-        form.getChildren().setAll(parts.rows());
+        showHeld();
+        boolean dragging = board.dragging();
+        if (!dragging) {
+            form.getChildren().setAll(parts.rows());
+            showRow();
+        }
         begin();
-        showPoses();
-        showSide();
+        // While something is dragged the last answers stay, faint and out of reach, until there are new ones.
+        sideColumn().setDisable(dragging && ends.isEmpty());
+        if (!sideColumn().isDisabled()) {
+            showPoses();
+            showSide();
+        }
     }
 
     /** Works anew where the vehicle, the axle or the lock is another; a pose alone changes nothing. */
@@ -133,6 +210,7 @@ public final class CyclePane extends FloorPane {
     }
 
     private void heard(List<TravelEnd> found, Limits limits) {
+        sideColumn().setDisable(false);
         ends = found;
         atRide = limits.passedAtRide().stream()
                 .map(limit -> Message.of("cycle.passed_at_ride", limit.what()))
@@ -143,7 +221,9 @@ public final class CyclePane extends FloorPane {
 
     private void heard(ClearanceStudy found) {
         study = Optional.of(found);
-        showSide();
+        if (!sideColumn().isDisabled()) {
+            showSide();
+        }
     }
 
     private void heard(TravelEnd end, List<Gain> found) {

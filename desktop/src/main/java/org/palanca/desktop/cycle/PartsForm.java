@@ -3,7 +3,9 @@ package org.palanca.desktop.cycle;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.geometry.VPos;
@@ -34,6 +36,7 @@ public final class PartsForm {
     private final HosesForm hoses;
     private final RulesForm rules;
     private final ComboBox<ShapeFile.Unit> unit = new ComboBox<>();
+    private final Map<String, Node> shown = new HashMap<>();
 
     /** Asks for a file to open. */
     public interface Asker {
@@ -63,13 +66,27 @@ public final class PartsForm {
         List<Node> rows = new ArrayList<>();
         Words w = pane.wordsNow();
         rows.add(adding(w));
+        shown.clear();
         for (Part part : around().parts()) {
-            rows.add(row(part, w));
+            Node row = row(part, w);
+            shown.put(part.name(), row);
+            rows.add(row);
         }
         rows.addAll(hoses.rows(new AxleModel(pane.document().vehicle(), pane.placeNow())));
         rows.add(Labels.of(w.text("cycle.rules"), "form-title"));
         rows.add(rules.row());
         return rows;
+    }
+
+    /** Makes the row of what is in hand stand out; its row, where it has one here. */
+    Optional<Node> show(Optional<Grip> inHand) {
+        Optional<Node> row =
+                inHand.filter(grip -> grip.equals(Grip.part(grip.name()))).map(grip -> shown.get(grip.name()));
+        for (Node one : shown.values()) {
+            one.getStyleClass().remove("row-in-hand");
+        }
+        row.ifPresent(one -> one.getStyleClass().add("row-in-hand"));
+        return row;
     }
 
     private Node adding(Words w) {

@@ -67,6 +67,8 @@ final class PatchView extends DrawnRegion {
     }
 
     private void pressed(MouseEvent event) {
+        // A press here is no press on the board below.
+        event.consume();
         if (patch.isEmpty() || cell <= 0) {
             return;
         }

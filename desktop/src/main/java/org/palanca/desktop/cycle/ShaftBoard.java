@@ -46,6 +46,7 @@ final class ShaftBoard extends FloorBoard {
         super(words, theme, half ? Views.REAR : Views.SIDE_AND_TOP);
         this.half = half;
         setId(half ? "half-shaft-board" : "shaft-board");
+        panByHand();
     }
 
     void show(Vehicle vehicle, AxlePlace place, WheelTravel pose, Driveline line) {

@@ -35,6 +35,7 @@ final class ShockBoard extends FloorBoard {
         this.inset = inset;
         getChildren().add(inset);
         setId("shock-board");
+        panByHand();
     }
 
     @Override

@@ -53,6 +53,7 @@ final class FitBoard extends FloorBoard {
     FitBoard(Supplier<Words> words, Supplier<Theme> theme) {
         super(words, theme, Views.ALL);
         setId("fit-board");
+        panByHand();
     }
 
     /** Shows an axle; the tightest room of it is drawn at its pose. */

@@ -6,6 +6,7 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
+import org.palanca.desktop.board.FloorBoard;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.theme.Theme;
@@ -63,6 +64,15 @@ public abstract class FloorPane extends VBox {
 
     protected VBox sideColumn() {
         return side;
+    }
+
+    /** Shows everything on its boards again after zooming. */
+    public void fit() {
+        for (Node node : lookupAll(".board")) {
+            if (node instanceof FloorBoard board) {
+                board.fit();
+            }
+        }
     }
 
     /** Shows everything as it is now, if it can be seen. */

@@ -8,6 +8,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.palanca.desktop.Sample;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
@@ -50,7 +51,7 @@ class LayoutTest {
     @Test
     void pixelsAndMetresGoBothWaysAlsoWhenZoomed() {
         Axle axle = tarn.axle(AxlePlace.REAR).orElseThrow();
-        BoardLayout.Zoom zoom = BoardLayout.Zoom.FIT.scaled(2.5).moved(0.2, -0.1, 0.05);
+        BoardLayout.Zoom zoom = new BoardLayout.Zoom(2.5, 0.2, -0.1, 0.05);
         BoardLayout layout = BoardLayout.of(848, 655, 1, tarn, axle, zoom);
         for (Elevation elevation : Elevation.values()) {
             Shape.Point point = layout.point(elevation, 300, 400);
@@ -62,7 +63,7 @@ class LayoutTest {
     @Test
     void oneHairlineRunsThroughAllThreeElevations() {
         Axle axle = tarn.axle(AxlePlace.REAR).orElseThrow();
-        BoardLayout layout = BoardLayout.of(848, 655, 1, tarn, axle, BoardLayout.Zoom.FIT.scaled(1.7));
+        BoardLayout layout = BoardLayout.of(848, 655, 1, tarn, axle, new BoardLayout.Zoom(1.7, 0, 0, 0));
         Vector3D at = new Vector3D(-2, 0.3, 0.6);
         assertThat(layout.x(Elevation.SIDE, Elevation.SIDE.across(at)))
                 .isEqualTo(layout.x(Elevation.TOP, Elevation.TOP.across(at)));
@@ -87,5 +88,28 @@ class LayoutTest {
         assertThat(outside.right()).isEqualTo(-0.16);
         WheelTravel held = pad.pose(pad.x(0.1), pad.y(0.02), true);
         assertThat(held.left()).isEqualTo(held.right()).isCloseTo(0.06, within(1e-9));
+    }
+
+    /** What is under the pointer stays there, closer or farther, in every elevation; a drag pulls it along by its pixels. */
+    @ParameterizedTest
+    @EnumSource(Elevation.class)
+    void zoomingKeepsWhatIsUnderThePointer(Elevation elevation) {
+        Axle axle = tarn.axle(AxlePlace.REAR).orElseThrow();
+        BoardLayout.Zoom zoom = new BoardLayout.Zoom(1.4, 0.1, -0.05, 0.02);
+        for (double factor : new double[] {1.12, 1 / 1.12, 40, 0.01}) {
+            BoardLayout before = BoardLayout.of(848, 655, 1, tarn, axle, zoom);
+            Rectangle2D area = before.area(elevation);
+            double px = area.getMinX() + 0.3 * area.getWidth();
+            double py = area.getMinY() + 0.8 * area.getHeight();
+            BoardLayout after = BoardLayout.of(848, 655, 1, tarn, axle, zoom.scaled(factor, before, px, py));
+            Shape.Point was = before.point(elevation, px, py);
+            Shape.Point is = after.point(elevation, px, py);
+            assertThat(is.across()).isCloseTo(was.across(), within(1e-12));
+            assertThat(is.up()).isCloseTo(was.up(), within(1e-12));
+            BoardLayout panned =
+                    BoardLayout.of(848, 655, 1, tarn, axle, zoom.panned(elevation, 30, -20, before.scale()));
+            assertThat(panned.x(elevation, was)).isCloseTo(px + 30, within(1e-9));
+            assertThat(panned.y(elevation, was)).isCloseTo(py - 20, within(1e-9));
+        }
     }
 }
