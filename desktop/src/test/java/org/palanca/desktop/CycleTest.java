@@ -25,6 +25,8 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.desktop.cycle.CycleBoard;
 import org.palanca.desktop.cycle.Grip;
+import org.palanca.desktop.cycle.GripBoard;
+import org.palanca.desktop.cycle.ShockBoard;
 import org.palanca.desktop.steps.Step;
 import org.palanca.drawing.Elevation;
 import org.palanca.result.WheelTravel;
@@ -184,9 +186,41 @@ class CycleTest extends WindowTest {
         assertThat(rear().position("lower frame left", vehicle().wheelbase())).isEqualTo(before);
     }
 
-    private Point2D onBoard(CycleBoard board, Grip grip) {
-        Point2D pixel = board.pixel(grip, Elevation.SIDE);
-        return board.localToScreen(pixel);
+    /** A shock's mount is dragged: what is left of its shaft follows in the same moment, and its patch is of that shock. */
+    @Test
+    void aShocksMountIsDraggedAndItsShaftFollows() {
+        step(Step.SHOCKS);
+        ShockBoard board = lookup("#shock-board").query();
+        Grip upper = new Grip.OnMount(new MountRef(AxlePlace.REAR, "shock upper right"));
+        String before = side();
+        assertThat(before).contains("1 1/16 in of shaft left at full bump");
+        Point2D pixel = board.localToScreen(board.pixel(upper, Elevation.REAR));
+        double height =
+                rear().position("shock upper right", vehicle().wheelbase()).getZ();
+        drag(pixel, MouseButton.PRIMARY).moveBy(0, 4).moveBy(0, 4);
+        double lowered = height
+                - rear().position("shock upper right", vehicle().wheelbase()).getZ();
+        assertThat(lowered).isCloseTo(8 / board.pixelsPerMetre(), within(inches(0.2)));
+        assertThat(board.inHand()).contains(upper);
+        assertThat(side()).as("while the button is still down").isNotEqualTo(before);
+        RideStudy study = RideStudy.of(vehicle(), AxlePlace.REAR);
+        RideStudy.ShockAt left = study.shocks().get(0);
+        assertThat(left.bump() - left.shock().size().orElseThrow().collapsed())
+                .as("the left follows the right, and both have less left at full bump")
+                .isLessThan(inches(1 + 1.0 / 16) - 0.8 * lowered);
+        drop();
+        push(KeyCode.SHIFT, KeyCode.UP);
+        assertThat(rear().position("shock upper right", vehicle().wheelbase()).getZ())
+                .isCloseTo(height - lowered + inches(1), within(1e-9));
+        push(KeyCode.CONTROL, KeyCode.Z);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(rear().position("shock upper right", vehicle().wheelbase()).getZ())
+                .isEqualTo(height);
+        assertThat(side()).isEqualTo(before);
+    }
+
+    private static Point2D onBoard(GripBoard board, Grip grip) {
+        return board.localToScreen(board.pixel(grip, Elevation.SIDE));
     }
 
     /** One wheel on its stop, the other hanging, is one key away from anywhere; the tight places go to their poses. */

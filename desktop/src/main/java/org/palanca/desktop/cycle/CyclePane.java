@@ -33,7 +33,6 @@ import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.vehicle.edit.DescribedPart;
 import org.palanca.words.Message;
 import org.palanca.words.Words;
 
@@ -59,7 +58,6 @@ public final class CyclePane extends FloorPane {
     private List<Gain> gains = List.of();
     private Optional<ClearanceStudy> study = Optional.empty();
     private Optional<ClearanceStudy.Tight> marked = Optional.empty();
-    private Optional<Grip> inHand = Optional.empty();
 
     /**
      * @param print writes the sheet to check by
@@ -68,7 +66,13 @@ public final class CyclePane extends FloorPane {
     public CyclePane(Context context, Runnable print, PartsForm.Asker asker) {
         super(context);
         this.print = print;
-        board = new CycleBoard(wordsSupplier(), themeSupplier(), new Hand());
+        board = new CycleBoard(
+                wordsSupplier(),
+                themeSupplier(),
+                document(),
+                this::took,
+                this::refresh,
+                pose -> state().poseProperty().set(pose));
         parts = new PartsForm(this, asker);
         setId("cycle-pane");
         sideColumn().setId("cycle-side");
@@ -88,51 +92,29 @@ public final class CyclePane extends FloorPane {
     private void moved() {
         if (isVisible() && vehicle().axle(place()).isPresent()) {
             board.show(vehicle(), place(), state().poseProperty().get());
-            showHeld();
+            showNearest();
             begin();
-        }
-    }
-
-    /** What the hand on the board does to the vehicle and to what is looked at. */
-    private final class Hand implements CycleBoard.Hand {
-        @Override
-        public void go(WheelTravel pose) {
-            state().poseProperty().set(pose);
-        }
-
-        @Override
-        public void took(Optional<Grip> grip) {
-            inHand = grip;
-            showHeld();
-            showRow();
-        }
-
-        @Override
-        public void moved(Grip grip, Vehicle after, String gesture) {
-            document().change(after, Message.of("change.moved", grip.name()), gesture);
-        }
-
-        @Override
-        public void rested() {
-            document().endGesture();
-            refresh();
         }
     }
 
     /** Takes a described part in hand, as pressing it does. */
     public void hold(String part) {
-        board.take(Grip.part(part));
+        board.take(Optional.of(Grip.part(part)));
     }
 
-    /** What is in hand, as long as it is there, with what comes nearest to it. */
-    private void showHeld() {
-        inHand = inHand.filter(this::there);
-        board.hold(inHand, inHand.flatMap(this::nearest));
+    private void took() {
+        showNearest();
+        showRow();
+    }
+
+    /** What comes nearest to what is in hand, where the axle is now. */
+    private void showNearest() {
+        board.showNearest(board.inHand().flatMap(this::nearest));
     }
 
     /** The row of what is in hand stands out, and is scrolled to. */
     private void showRow() {
-        parts.show(inHand).ifPresent(row -> {
+        parts.show(board.inHand()).ifPresent(row -> {
             scroll.applyCss();
             scroll.layout();
             double hidden = form.getHeight() - scroll.getViewportBounds().getHeight();
@@ -140,13 +122,6 @@ public final class CyclePane extends FloorPane {
                 scroll.setVvalue(Math.min(1, row.getBoundsInParent().getMinY() / hidden));
             }
         });
-    }
-
-    private boolean there(Grip grip) {
-        return grip instanceof Grip.OnMount mount
-                ? mount.ref().axle() == place() && axleNow().mount(grip.name()).isPresent()
-                : DescribedPart.find(vehicle(), place(), ((Grip.OnPart) grip).id())
-                        .isPresent();
     }
 
     private Optional<ClearanceStudy.Tight> nearest(Grip grip) {
@@ -171,7 +146,7 @@ public final class CyclePane extends FloorPane {
             return;
         }
         board.show(vehicle(), place(), state().poseProperty().get());
-        showHeld();
+        showNearest();
         boolean dragging = board.dragging();
         if (!dragging) {
             form.getChildren().setAll(parts.rows());

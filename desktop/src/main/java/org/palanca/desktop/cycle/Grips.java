@@ -12,6 +12,7 @@ import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
 import org.palanca.result.AxleModel;
+import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.edit.DescribedPart;
@@ -25,22 +26,40 @@ final class Grips {
     private static final double BESIDE = 5;
 
     private final AxleModel model;
+    private final List<Grip> all;
 
-    Grips(AxleModel model) {
+    private Grips(AxleModel model, List<Grip> all) {
         this.model = model;
+        this.all = all;
+    }
+
+    /** Every part and every mount of an axle. */
+    static Grips everything(AxleModel model) {
+        AxlePlace place = model.axle().place();
+        Stream<Grip> parts = DescribedPart.all(model.vehicle(), place).stream().map(part -> new Grip.OnPart(part.id()));
+        Stream<Grip> mounts =
+                model.axle().mounts().stream().map(mount -> new Grip.OnMount(new MountRef(place, mount.name())));
+        return new Grips(model, Stream.concat(parts, mounts).toList());
+    }
+
+    /** What carries and stops an axle, by its mounts. */
+    static Grips springing(AxleModel model) {
+        AxlePlace place = model.axle().place();
+        return new Grips(
+                model,
+                model.axle().springing().mounts().stream()
+                        .<Grip>map(mount -> new Grip.OnMount(new MountRef(place, mount)))
+                        .toList());
     }
 
     /** Everything there is, parts first. */
     List<Grip> all() {
-        return Stream.<Grip>concat(
-                        DescribedPart.all(model.vehicle(), model.axle().place()).stream()
-                                .map(part -> new Grip.OnPart(part.id())),
-                        model.axle().mounts().stream().map(mount -> new Grip.OnMount(ref(mount))))
-                .toList();
+        return all;
     }
 
-    private MountRef ref(Mount mount) {
-        return new MountRef(model.axle().place(), mount.name());
+    /** The axle as it is drawn. */
+    AxleModel model() {
+        return model;
     }
 
     /** What is under a pixel: what is in hand before all, a mount before a part, a small part before a large one. */
@@ -51,7 +70,7 @@ final class Grips {
         }
         Grip best = null;
         double least = Double.POSITIVE_INFINITY;
-        for (Grip grip : all()) {
+        for (Grip grip : all) {
             double rank = grip instanceof Grip.OnMount mount
                     ? rank(layout, elevation.get(), mount, px, py)
                     : rank(layout, elevation.get(), (Grip.OnPart) grip, px, py);

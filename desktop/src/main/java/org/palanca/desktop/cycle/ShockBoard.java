@@ -2,13 +2,14 @@ package org.palanca.desktop.cycle;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.layout.Region;
 import javafx.scene.text.TextAlignment;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.desktop.board.BoardLayout;
-import org.palanca.desktop.board.FloorBoard;
 import org.palanca.desktop.board.Scribe;
+import org.palanca.desktop.document.Document;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
@@ -22,20 +23,32 @@ import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Words;
 
 /** The axle on its shocks at ride, full bump and full droop. */
-final class ShockBoard extends FloorBoard {
+public final class ShockBoard extends GripBoard {
     private Vehicle vehicle;
     private final Region inset;
     private AxleModel ride;
     private AxleModel bump;
     private AxleModel droop;
 
-    /** @param inset stands in the quarter that the elevations leave free */
-    ShockBoard(Supplier<Words> words, Supplier<Theme> theme, Region inset) {
-        super(words, theme, Views.ALL);
+    /**
+     * A board to place shocks on.
+     *
+     * @param document the vehicle
+     * @param took told when a mount is taken, or let go of
+     * @param rested told when a drag has ended
+     * @param inset stands in the quarter that the elevations leave free
+     */
+    ShockBoard(
+            Supplier<Words> words,
+            Supplier<Theme> theme,
+            Document document,
+            Runnable took,
+            Runnable rested,
+            Region inset) {
+        super(words, theme, document, took, rested);
         this.inset = inset;
         getChildren().add(inset);
         setId("shock-board");
-        panByHand();
     }
 
     @Override
@@ -65,8 +78,14 @@ final class ShockBoard extends FloorBoard {
         bump.moveTo(WheelTravel.both(ride.axle().travel().bump()));
         droop = new AxleModel(next, place);
         droop.moveTo(WheelTravel.both(-ride.axle().travel().droop()));
+        keepWhatIsThere();
         draw();
         place();
+    }
+
+    @Override
+    Optional<Grips> grips() {
+        return vehicle == null ? Optional.empty() : Optional.of(Grips.springing(ride));
     }
 
     @Override
@@ -97,9 +116,17 @@ final class ShockBoard extends FloorBoard {
         scribe.shapes(board, elevation, AxleDrawing.axle(bump, elevation), true);
         scribe.shapes(board, elevation, AxleDrawing.axle(droop, elevation), true);
         scribe.shapes(board, elevation, AxleDrawing.axle(ride, elevation), false);
+        ride.axle().springing().mounts().forEach(mount -> {
+            Vector3D at = AxleDrawing.mount(ride, mount);
+            scribe.mount(
+                    board.x(elevation, elevation.across(at)),
+                    board.y(elevation, elevation.up(at)),
+                    scribe.theme().line());
+        });
         if (elevation == Elevation.REAR) {
             lengths(scribe, board);
         }
+        paintHeld(scribe, board, elevation);
     }
 
     /** Each shock's length beside it, at ride. */

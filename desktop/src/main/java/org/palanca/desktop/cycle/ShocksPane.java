@@ -86,7 +86,7 @@ public final class ShocksPane extends FloorPane {
         patch.setMinWidth(PATCH);
         patch.setPrefWidth(PATCH);
         patch.managedProperty().bind(patch.visibleProperty());
-        board = new ShockBoard(wordsSupplier(), themeSupplier(), inset);
+        board = new ShockBoard(wordsSupplier(), themeSupplier(), document(), this::patch, this::refresh, inset);
         scales = new ScaleRow(wordsSupplier(), complaints(), this::weighed);
         setId("shocks-pane");
         VBox.setVgrow(board, Priority.ALWAYS);
@@ -168,14 +168,27 @@ public final class ShocksPane extends FloorPane {
             return;
         }
         board.show(vehicle(), place());
-        fillForm();
+        if (!board.dragging()) {
+            fillForm();
+        }
         showSide(RideStudy.of(vehicle(), place()));
         patch();
     }
 
-    /** Where the upper mount of the first shock may go so that shaft is left at both ends. */
+    /** The shock in hand by either mount; else the first whose size is known. */
+    private Optional<Shock> patched() {
+        return board.inHand()
+                .flatMap(grip -> springing().shocks().stream()
+                        .filter(shock -> shock.size().isPresent())
+                        .filter(shock -> shock.upper().equals(grip.name())
+                                || shock.lower().equals(grip.name()))
+                        .findFirst())
+                .or(this::sized);
+    }
+
+    /** Where the upper mount of a shock may go so that shaft is left at both ends. */
     private void patch() {
-        Optional<Shock> first = sized();
+        Optional<Shock> first = patched();
         patch.setVisible(first.isPresent());
         if (first.isEmpty()) {
             patches.drop();

@@ -36,7 +36,8 @@ public final class SlopePane extends FloorPane {
     private final SlopeView view;
     private final Slider climb = slider("slope-climb");
     private final Slider across = slider("slope-across");
-    private final FlowPane form = new FlowPane(14, 4);
+    private final FlowPane slopes = new FlowPane(14, 4);
+    private final FlowPane rocks = new FlowPane(14, 4);
     private final LatestOnly tips = new LatestOnly("tip angles", Duration.millis(250));
     private final LatestOnly searches = new LatestOnly("where it stands", Duration.millis(40));
     private Vehicle standing;
@@ -49,8 +50,9 @@ public final class SlopePane extends FloorPane {
         view = new SlopeView(wordsSupplier(), themeSupplier());
         setId("slope-pane");
         VBox.setVgrow(view, Priority.ALWAYS);
+        VBox form = new VBox(4, slopes, rocks);
         form.getStyleClass().add("form");
-        form.setRowValignment(VPos.CENTER);
+        slopes.setRowValignment(VPos.CENTER);
         climb.valueProperty().addListener((o, before, now) -> tilted());
         across.valueProperty().addListener((o, before, now) -> tilted());
         getChildren().setAll(view, form);
@@ -97,14 +99,13 @@ public final class SlopePane extends FloorPane {
             vehicle = StandingVehicle.of(standing);
             tipping = List.of();
             Vehicle asked = standing;
-            Ground rocks = Ground.LEVEL;
             tips.ask(
                     goOn -> {
                         List<TipStudy> all = new ArrayList<>();
                         StandingVehicle.of(asked).ifPresent(one -> {
                             for (TipStudy.Way way : TipStudy.Way.values()) {
                                 if (goOn.getAsBoolean()) {
-                                    all.add(TipStudy.of(one, rocks, way));
+                                    all.add(TipStudy.of(one, Ground.LEVEL, way));
                                 }
                             }
                         });
@@ -121,11 +122,12 @@ public final class SlopePane extends FloorPane {
 
     private void fillForm() {
         Words w = words();
-        form.getChildren()
+        slopes.getChildren()
                 .setAll(
                         Labels.over(w.text("slope.climb"), climb),
                         Labels.over(w.text("slope.across"), across),
                         Labels.button("slope-level", w.text("slope.level"), this::level));
+        rocks.getChildren().clear();
         for (int i = 0; i < WHEELS.length; i++) {
             int wheel = i;
             MeasureField rock = new MeasureField(
@@ -138,7 +140,7 @@ public final class SlopePane extends FloorPane {
                     complaints());
             rock.setId("slope-rock-" + WHEELS[i].replace('_', '-'));
             rock.show(ground.rocks().get(i));
-            form.getChildren()
+            rocks.getChildren()
                     .add(Labels.over(
                             w.text("slope.rock", w.text("wheel." + WHEELS[i])),
                             rock,

@@ -85,7 +85,7 @@ class PartDragTest {
 
     private static Optional<Grip> at(AxleModel model, Vector3D place, Elevation elevation, Optional<Grip> inHand) {
         BoardLayout board = layout(model);
-        return new Grips(model)
+        return Grips.everything(model)
                 .at(
                         board,
                         board.x(elevation, elevation.across(place)),
@@ -115,8 +115,8 @@ class PartDragTest {
     @EnumSource(Elevation.class)
     void everythingThatIsDescribedCanBeTakenHoldOf(Elevation elevation) {
         AxleModel model = at(Sample.tarn(), WheelTravel.RIDE);
-        for (Grip grip : new Grips(model).all()) {
-            Vector3D at = new Grips(model).middle(grip);
+        for (Grip grip : Grips.everything(model).all()) {
+            Vector3D at = Grips.everything(model).middle(grip);
             boolean seen = layout(model)
                     .area(elevation)
                     .contains(
@@ -128,7 +128,7 @@ class PartDragTest {
                         .contains(grip);
             }
         }
-        assertThat(new Grips(model).all())
+        assertThat(Grips.everything(model).all())
                 .contains(new Grip.OnMount(new MountRef(AxlePlace.REAR, "upper axle left")), Grip.part("exhaust"));
     }
 }
