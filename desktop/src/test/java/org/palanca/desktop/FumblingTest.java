@@ -14,11 +14,13 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Control;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.palanca.desktop.cycle.GripBoard;
 import org.palanca.desktop.steps.Step;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
@@ -31,7 +33,9 @@ import org.palanca.vehicle.check.VehicleCheck;
  * undoing all of it brings back what was there.
  */
 class FumblingTest extends WindowTest {
-    private static final int TRIES = 30;
+    private static final int TRIES = 20;
+
+    private static final List<KeyCode> ARROWS = List.of(KeyCode.UP, KeyCode.DOWN, KeyCode.LEFT, KeyCode.RIGHT);
 
     private static final List<String> TYPED = List.of(
             "0",
@@ -65,7 +69,15 @@ class FumblingTest extends WindowTest {
         "SHOCKS, wain, REAR",
         "SHAFT, tarn-4, FRONT",
         "SHAFT, plover, REAR",
-        "SLOPE, gorse, REAR"
+        "SLOPE, gorse, REAR",
+        "GOALS, tarn-4, REAR",
+        "MEASURE, tarn-4, REAR",
+        "AXLE, tarn-4, REAR",
+        "AXLE, plover, FRONT",
+        "HOUSING, tarn-4, REAR",
+        "PLACE, tarn-4, REAR",
+        "COMPARE, lark, REAR",
+        "MAKE, tarn-4, FRONT"
     })
     void whateverIsPressedCanBeUndone(Step step, String example, AxlePlace place) throws Exception {
         Path file = folder.resolve(example + ".palanca.json");
@@ -79,6 +91,8 @@ class FumblingTest extends WindowTest {
         onFx(() -> Thread.currentThread().setUncaughtExceptionHandler((thread, failure) -> failed.set(failure)));
         Vehicle before = window.document().vehicle();
         for (int i = 0; i < TRIES; i++) {
+            // Some buttons lead to another step: back from there.
+            onFx(() -> window.state().stepProperty().set(step));
             onFx(() -> fumble("#" + step.name().toLowerCase(Locale.ROOT) + "-pane"));
             assertThat(failed.get()).as("after %s", done).isNull();
             assertThat(VehicleCheck.hasErrors(
@@ -99,6 +113,7 @@ class FumblingTest extends WindowTest {
             }
         });
         assertThat(window.document().vehicle()).isEqualTo(before);
+        assertThat(done).as("pressed and typed").hasSizeGreaterThan(TRIES / 2);
     }
 
     private Path saved(Vehicle vehicle) throws VehicleFileException {
@@ -108,9 +123,14 @@ class FumblingTest extends WindowTest {
     }
 
     private void fumble(String pane) {
-        List<Control> controls = new ArrayList<>();
+        List<Node> controls = new ArrayList<>();
         collect(lookup(pane).query(), controls);
-        Control one = controls.get(random.nextInt(controls.size()));
+        lookup(".floor-side").queryAll().forEach(side -> collect(side, controls));
+        if (controls.isEmpty()) {
+            // What there is to press is still being worked out.
+            return;
+        }
+        Node one = controls.get(random.nextInt(controls.size()));
         String typed = TYPED.get(random.nextInt(TYPED.size()));
         done.add((one.getId() == null ? one.getClass().getSimpleName() : one.getId()) + " " + typed);
         one.requestFocus();
@@ -121,19 +141,25 @@ class FumblingTest extends WindowTest {
             button.fire();
         } else if (one instanceof ComboBox<?> choice) {
             choice.getSelectionModel().select(random.nextInt(choice.getItems().size()));
+        } else if (one instanceof GripBoard board) {
+            for (KeyCode key : List.of(KeyCode.CLOSE_BRACKET, ARROWS.get(random.nextInt(ARROWS.size())))) {
+                boolean far = key.isArrowKey() && random.nextBoolean();
+                board.fireEvent(new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, far, false, false, false));
+            }
         } else if (one instanceof Slider slider) {
             slider.setValue(slider.getMin() + random.nextDouble() * (slider.getMax() - slider.getMin()));
         }
     }
 
     /** What can be pressed, typed into, chosen from or pushed; the inside of a control is its own. */
-    private static void collect(Node node, List<Control> into) {
+    private static void collect(Node node, List<Node> into) {
         boolean usable = node instanceof TextField
                 || node instanceof Button
                 || node instanceof ComboBox<?> choice && !choice.getItems().isEmpty()
+                || node instanceof GripBoard
                 || node instanceof Slider;
         if (usable && node.isVisible() && !node.isDisabled()) {
-            into.add((Control) node);
+            into.add(node);
         } else if (node instanceof Parent parent) {
             parent.getChildrenUnmodifiable().forEach(child -> collect(child, into));
         }

@@ -53,7 +53,7 @@ public final class FitPane extends FloorPane {
     public FitPane(Context context) {
         super(context);
         board = new FitBoard(wordsSupplier(), themeSupplier());
-        setId("fit-pane");
+        setId("axle-pane");
         VBox.setVgrow(board, Priority.ALWAYS);
         ScrollPane scroll = new ScrollPane(form);
         scroll.setFitToWidth(true);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
@@ -66,6 +67,7 @@ public final class ComparePane extends ScrollPane {
         this.state = state;
         this.words = words;
         this.theme = theme;
+        setId("compare-pane");
         getStyleClass().add("compare-pane");
         page.getStyleClass().add("pane-page");
         setContent(page);
@@ -170,18 +172,21 @@ public final class ComparePane extends ScrollPane {
 
     private void add(Axle axle, String called, String note) {
         Vehicle vehicle = document.vehicle();
-        String free = called;
-        for (int n = 2; taken(vehicle, free); n++) {
-            free = called + " " + n;
-        }
         List<Scheme> schemes = new ArrayList<>(vehicle.schemes());
+        String free = free(schemes, called);
         schemes.add(new Scheme(free, note, List.of(axle)));
         document.change(vehicle.withSchemes(schemes), Message.of("change.scheme_added", free), "");
         name.clear();
     }
 
-    private static boolean taken(Vehicle vehicle, String called) {
-        return vehicle.schemes().stream().anyMatch(scheme -> scheme.name().equals(called));
+    /** A name that no scheme has yet: as it is, or with the next number. */
+    private static String free(List<Scheme> schemes, String called) {
+        Set<String> taken = schemes.stream().map(Scheme::name).collect(Collectors.toSet());
+        String free = called;
+        for (int n = 2; taken.contains(free); n++) {
+            free = called + " " + n;
+        }
+        return free;
     }
 
     /** What stands over a column. */
@@ -265,7 +270,7 @@ public final class ComparePane extends ScrollPane {
                 .toList();
         String called = words.get().text("compare.was_plan");
         List<Scheme> schemes = without(vehicle, column.name());
-        schemes.add(new Scheme(taken(vehicle, called) ? called + " " + schemes.size() : called, "", was));
+        schemes.add(new Scheme(free(schemes, called), "", was));
         document.change(vehicle.in(scheme).withSchemes(schemes), Message.of("change.scheme_taken", column.name()), "");
     }
 

@@ -48,6 +48,7 @@ public final class GoalsPane extends VBox {
         this.words = words;
         this.complain = complain;
         drawing = new WholeVehicleView(document::vehicle, words, theme);
+        setId("goals-pane");
         getStyleClass().add("goals");
         ScrollPane scroll = new ScrollPane(form);
         scroll.setFitToWidth(true);

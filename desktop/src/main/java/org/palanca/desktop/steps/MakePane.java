@@ -35,6 +35,7 @@ public final class MakePane extends VBox {
         this.document = document;
         this.words = words;
         this.theme = theme;
+        setId("make-pane");
         getStyleClass().add("make");
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
