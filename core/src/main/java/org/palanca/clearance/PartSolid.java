@@ -1,5 +1,7 @@
 package org.palanca.clearance;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -16,6 +18,16 @@ import org.palanca.vehicle.check.PartCheck;
 
 /** Makes solids of described shapes. */
 public final class PartSolid {
+    /**
+     * The solids of forms that are still in use, by the form itself and not by what it holds. A skin or a scan takes longer to
+     * make than all the rest of the things, and a move of something else is tried with it again and again.
+     */
+    private static final Cache<Part.Form, Made> MADE =
+            Caffeine.newBuilder().weakKeys().build();
+
+    /** A solid with the origin that it was made for. */
+    private record Made(Vector3D origin, Solid solid) {}
+
     private PartSolid() {}
 
     /**
@@ -24,6 +36,16 @@ public final class PartSolid {
      * @param origin where the frame of what carries it begins [m], in the frame that the shape is stated in
      */
     public static Solid of(Part.Form form, Vector3D origin) {
+        return MADE.asMap()
+                .compute(
+                        form,
+                        (key, made) -> made != null && made.origin().equals(origin)
+                                ? made
+                                : new Made(origin, made(key, origin)))
+                .solid();
+    }
+
+    private static Solid made(Part.Form form, Vector3D origin) {
         Part.Form here = form.moved(origin.negate());
         if (here instanceof Part.BoxForm box) {
             return Solid.of(List.of(box(box.box())));

@@ -3,12 +3,18 @@ package org.palanca.solid;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
  * A shape in the frame of its body: convex pieces in a tree of balls, so that most of them need not be looked at. Immutable.
  */
 public final class Solid {
+    private static final List<ToDoubleFunction<Convex>> AXES = List.of(
+            piece -> piece.middle().getX(),
+            piece -> piece.middle().getY(),
+            piece -> piece.middle().getZ());
+
     private final Node root;
     private final int pieces;
     private final List<Vector3D[]> skin;
@@ -167,23 +173,22 @@ public final class Solid {
         if (pieces.size() == 1) {
             return new Node(pieces.get(0));
         }
-        double[] low = {1e9, 1e9, 1e9};
-        double[] high = {-1e9, -1e9, -1e9};
-        for (Convex piece : pieces) {
-            double[] at = piece.middle().toArray();
-            for (int k = 0; k < 3; k++) {
-                low[k] = Math.min(low[k], at[k]);
-                high[k] = Math.max(high[k], at[k]);
+        ToDoubleFunction<Convex> longest = null;
+        double most = Double.NEGATIVE_INFINITY;
+        for (ToDoubleFunction<Convex> axis : AXES) {
+            double low = Double.POSITIVE_INFINITY;
+            double high = Double.NEGATIVE_INFINITY;
+            for (Convex piece : pieces) {
+                double at = axis.applyAsDouble(piece);
+                low = Math.min(low, at);
+                high = Math.max(high, at);
+            }
+            if (high - low > most) {
+                most = high - low;
+                longest = axis;
             }
         }
-        int longest = 0;
-        for (int k = 1; k < 3; k++) {
-            if (high[k] - low[k] > high[longest] - low[longest]) {
-                longest = k;
-            }
-        }
-        int axis = longest;
-        pieces.sort(Comparator.comparingDouble(piece -> piece.middle().toArray()[axis]));
+        pieces.sort(Comparator.comparingDouble(longest));
         int half = pieces.size() / 2;
         return new Node(
                 tree(new ArrayList<>(pieces.subList(0, half))),
