@@ -17,6 +17,10 @@ import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
 import org.palanca.result.AxleModel;
+import org.palanca.solid.Convex;
+import org.palanca.solid.Gap;
+import org.palanca.solid.Place;
+import org.palanca.solid.Solid;
 import org.palanca.survey.Axis;
 import org.palanca.survey.Box;
 import org.palanca.vehicle.AxlePlace;
@@ -131,5 +135,51 @@ class PartShapeTest {
                 .mapToDouble(Shape.Point::up)
                 .min()
                 .orElseThrow();
+    }
+
+    /** A form's solid is made once for where it is carried, and anew for a form that was moved: by just as much. */
+    @Test
+    void aFormIsMadeSolidOnceAndAMovedOneWhereItIs() {
+        List<Part.Form> forms = List.of(
+                new Part.BoxForm(new Box(-3.1, -3.0, -0.1, 0.1, 0.6, 0.7)),
+                new Part.TubeForm(
+                        List.of(new Vector3D(-3, 0, 0.5), new Vector3D(-3, 0.4, 0.5), new Vector3D(-2.8, 0.4, 0.6)),
+                        0.02,
+                        OptionalDouble.empty()),
+                new Part.MeshForm(
+                        List.of(
+                                new Vector3D(-3, 0, 0.5),
+                                new Vector3D(-2.9, 0, 0.5),
+                                new Vector3D(-3, 0.1, 0.5),
+                                new Vector3D(-3, 0, 0.6)),
+                        List.of(
+                                new Part.MeshForm.Triangle(0, 2, 1),
+                                new Part.MeshForm.Triangle(0, 1, 3),
+                                new Part.MeshForm.Triangle(0, 3, 2),
+                                new Part.MeshForm.Triangle(1, 2, 3)),
+                        0),
+                new Part.PointsForm(List.of(new Vector3D(-3, 0.2, 0.7), new Vector3D(-3, 0.3, 0.7)), 0.01));
+        Vector3D axle = new Vector3D(-2.7, 0, 0.4);
+        Vector3D by = new Vector3D(0.03, -0.02, 0.05);
+        for (Part.Form form : forms) {
+            Solid made = PartSolid.of(form, Vector3D.ZERO);
+            assertThat(PartSolid.of(form, Vector3D.ZERO)).as("%s", form).isSameAs(made);
+            double gap = gapToBall(made, Vector3D.ZERO);
+            assertThat(gap).isPositive();
+            Solid carried = PartSolid.of(form, axle);
+            assertThat(gapToBall(carried, axle.negate())).as("carried %s", form).isCloseTo(gap, within(1e-9));
+            assertThat(gapToBall(PartSolid.of(form, Vector3D.ZERO), Vector3D.ZERO))
+                    .as("and back again")
+                    .isEqualTo(gap);
+            assertThat(gapToBall(PartSolid.of(form.moved(by), Vector3D.ZERO), by))
+                    .as("moved %s", form)
+                    .isCloseTo(gap, within(1e-9));
+        }
+    }
+
+    private static double gapToBall(Solid solid, Vector3D ballMoved) {
+        Vector3D above = new Vector3D(-3, 0.1, 1.2);
+        Solid ball = Solid.of(List.of(Convex.ball(above.add(ballMoved), 0.01)));
+        return new Gap().between(solid, new Place(), ball, new Place());
     }
 }

@@ -17,6 +17,7 @@ import org.palanca.drawing.Elevation;
 import org.palanca.steering.PickupAdvice;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Scheme;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Vehicle;
 import org.testfx.util.WaitForAsyncUtils;
@@ -128,6 +129,27 @@ class SteerAndCompareTest extends WindowTest {
                         .isTrue());
         push(KeyCode.CONTROL, KeyCode.Z);
         assertThat(vehicle().equals(plan)).isTrue();
+    }
+
+    /** However often plan and scheme change places, every way keeps a name of its own and all of them stay. */
+    @Test
+    void waysChangePlacesWithoutLosingAName() {
+        clickOn("#step-compare");
+        for (int i = 0; i < 2; i++) {
+            onFx(() -> lookup("#scheme-keep").queryButton().fire());
+        }
+        int ways = vehicle().schemes().size();
+        assertThat(ways).isGreaterThanOrEqualTo(3);
+        for (int turn = 0; turn < 4; turn++) {
+            String next = vehicle().schemes().get(turn % ways).name();
+            onFx(() -> lookup("#take-" + next.replace(' ', '-')).queryButton().fire());
+            assertThat(trouble()).doesNotContain("same name");
+            assertThat(vehicle().schemes())
+                    .as("after %s was taken", next)
+                    .hasSize(ways)
+                    .extracting(Scheme::name)
+                    .doesNotHaveDuplicates();
+        }
     }
 
     @Test

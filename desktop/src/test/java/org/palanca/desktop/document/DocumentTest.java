@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -13,6 +15,9 @@ import org.palanca.desktop.theme.Theme;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
 import org.palanca.units.LengthStyle;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Message;
 
@@ -63,6 +68,42 @@ class DocumentTest {
     void aChangeThatChangesNothingIsNoStep() {
         rename("Tarn 4", "");
         assertThat(document.undoAvailable().get()).isFalse();
+    }
+
+    /** What no file could hold is refused when it is typed, in the trade's words where the trade has some. */
+    @Test
+    void whatCouldNotBeOpenedAgainIsRefusedWithTheTradesReasonFirst() {
+        List<Message> refused = new ArrayList<>();
+        document.setOnRefused(refused::add);
+        Axle rear = tarn.axle(AxlePlace.REAR).orElseThrow();
+        Axle overdriven = rear.withTraction(rear.traction().withShares(1.3, 0.4));
+        assertThat(document.change(tarn.withAxle(overdriven), Message.of("change.goals"), ""))
+                .isFalse();
+        assertThat(Sample.WORDS.text(refused.get(0))).contains("from 0 to 100 %");
+        // Nothing but the file's own form has anything against a room of no size that a tyre wants of nothing below.
+        ClearanceRules common = ClearanceRules.COMMON;
+        ClearanceRules negative = new ClearanceRules(
+                common.worst(),
+                common.fixed(),
+                common.moving(),
+                -1,
+                common.driveline(),
+                0,
+                0,
+                common.joint(),
+                common.joints());
+        Vehicle wrong = tarn.withBuild(tarn.build().withRules(negative));
+        assertThat(document.change(wrong, Message.of("change.rules"), "")).isFalse();
+        assertThat(refused).hasSize(2);
+        assertThat(document.vehicle()).isSameAs(tarn);
+        assertThat(document.undoAvailable().get()).isFalse();
+        Path file = folder.resolve("wrong" + VehicleFile.ENDING);
+        assertThatThrownBy(() -> {
+                    VehicleFile.save(file, wrong);
+                    VehicleFile.open(file);
+                })
+                .as("and rightly so")
+                .isInstanceOf(VehicleFileException.class);
     }
 
     @Test
