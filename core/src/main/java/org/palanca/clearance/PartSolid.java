@@ -19,8 +19,8 @@ import org.palanca.vehicle.check.PartCheck;
 /** Makes solids of described shapes. */
 public final class PartSolid {
     /**
-     * The solids of forms that are still in use, by the form itself and not by what it holds. A skin or a scan takes longer to
-     * make than all the rest of the things, and a move of something else is tried with it again and again.
+     * The solids of outlines, skins and scans that are still in use, by the form itself and not by what it holds. A skin takes
+     * longer to make than all the rest of the things, and a move of something else is tried with it again and again.
      */
     private static final Cache<Part.Form, Made> MADE =
             Caffeine.newBuilder().weakKeys().build();
@@ -36,6 +36,9 @@ public final class PartSolid {
      * @param origin where the frame of what carries it begins [m], in the frame that the shape is stated in
      */
     public static Solid of(Part.Form form, Vector3D origin) {
+        if (form instanceof Part.BoxForm || form instanceof Part.TubeForm) {
+            return made(form, origin);
+        }
         return MADE.asMap()
                 .compute(
                         form,

