@@ -20,6 +20,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.steps.WholeVehicleView;
 import org.palanca.desktop.theme.Theme;
@@ -115,8 +116,8 @@ public final class NewVehiclePane extends HBox {
                         title,
                         row(w.text("new.name"), name),
                         row(w.text("new.use"), uses),
-                        row(w.text("new.wheelbase"), wheelbaseField),
-                        row(w.text("new.tyre"), tyreField),
+                        row(w.text("new.wheelbase"), Labels.withUnit(wheelbaseField, Quantity.LENGTH, words)),
+                        row(w.text("new.tyre"), Labels.withUnit(tyreField, Quantity.LENGTH, words)),
                         held);
         actions.getChildren().setAll(start, back);
     }

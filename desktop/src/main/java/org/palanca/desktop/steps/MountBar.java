@@ -1,5 +1,7 @@
 package org.palanca.desktop.steps;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
@@ -10,6 +12,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
@@ -42,6 +45,7 @@ public final class MountBar extends StackPane {
     private final MeasureField out;
     private final MeasureField up;
     private final FlowPane row = new FlowPane(10, 4);
+    private final List<Label> units = new ArrayList<>();
 
     public MountBar(Document document, BoardState state, Supplier<Words> words, Consumer<String> complain) {
         this.document = document;
@@ -81,8 +85,11 @@ public final class MountBar extends StackPane {
         state.axleProperty().addListener((o, before, now) -> refresh());
     }
 
-    private static HBox pair(Label label, MeasureField field) {
-        HBox pair = new HBox(5, label, field);
+    private HBox pair(Label label, MeasureField field) {
+        Label unit = Labels.of("", "second");
+        unit.setMinWidth(USE_PREF_SIZE);
+        units.add(unit);
+        HBox pair = new HBox(5, label, field, unit);
         pair.setAlignment(Pos.CENTER_LEFT);
         pair.setMinWidth(USE_PREF_SIZE);
         return pair;
@@ -106,6 +113,7 @@ public final class MountBar extends StackPane {
         aheadName.setText(w.text(axle.place() == AxlePlace.FRONT ? "mount.behind" : "mount.ahead"));
         outName.setText(w.text("mount.out"));
         upName.setText(w.text("mount.up"));
+        units.forEach(unit -> unit.setText(w.units().unit(Quantity.LENGTH)));
         ahead.show(inward(axle) * (at.getX() - axle.lineX(document.vehicle().wheelbase())));
         out.show(Math.abs(at.getY()));
         up.show(at.getZ());

@@ -105,9 +105,13 @@ public final class WholeVehicleView extends DrawnRegion {
         g.strokeLine(cx, cy + 11, cx, ground);
         text(g, colours, w.units().text(height, Quantity.LENGTH), cx + 8, (cy + ground) / 2 + 14, TextAlignment.LEFT);
         across(g, colours, 0, behind, cy - 26, w.units().text(behind, Quantity.LENGTH));
+        String centre = w.text("goals.cg");
+        g.setFill(colours.ground());
+        g.fillRect(cx + 13, cy - 11, centre.length() * 5.8 + 4, 19);
+        g.setFill(colours.line());
         g.setFont(Fonts.text(14));
         g.setTextAlign(TextAlignment.LEFT);
-        g.fillText(w.text("goals.cg"), cx + 16, cy - 2);
+        g.fillText(centre, cx + 16, cy - 2);
     }
 
     private void across(GraphicsContext g, Theme colours, double from, double to, double y, String label) {
