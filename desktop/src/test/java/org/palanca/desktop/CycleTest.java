@@ -485,6 +485,12 @@ class CycleTest extends WindowTest {
         copyExample("lark.palanca.json", lark);
         onFx(() -> window.files().open(lark));
         step(Step.SHOCKS);
+        ShockBoard board = lookup("#shock-board").query();
+        onFx(board::requestFocus);
+        push(KeyCode.CLOSE_BRACKET);
+        assertThat(board.inHand())
+                .as("where nothing hangs there is nothing to take")
+                .isEmpty();
         assertThat(label("#shocks-headline")).startsWith("No shocks yet");
         press("#shock-add");
         press("#stop-add");

@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Random;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.event.ActionEvent;
+import javafx.event.EventType;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
@@ -18,6 +19,8 @@ import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.palanca.desktop.cycle.GripBoard;
@@ -141,6 +144,12 @@ class FumblingTest extends WindowTest {
             button.fire();
         } else if (one instanceof ComboBox<?> choice) {
             choice.getSelectionModel().select(random.nextInt(choice.getItems().size()));
+        } else if (one instanceof GripBoard board && random.nextBoolean()) {
+            mouse(board, MouseEvent.MOUSE_MOVED, random.nextDouble(), random.nextDouble());
+            for (EventType<MouseEvent> what :
+                    List.of(MouseEvent.MOUSE_PRESSED, MouseEvent.MOUSE_DRAGGED, MouseEvent.MOUSE_RELEASED)) {
+                mouse(board, what, random.nextDouble(), random.nextDouble());
+            }
         } else if (one instanceof GripBoard board) {
             for (KeyCode key : List.of(KeyCode.CLOSE_BRACKET, ARROWS.get(random.nextInt(ARROWS.size())))) {
                 boolean far = key.isArrowKey() && random.nextBoolean();
@@ -149,6 +158,32 @@ class FumblingTest extends WindowTest {
         } else if (one instanceof Slider slider) {
             slider.setValue(slider.getMin() + random.nextDouble() * (slider.getMax() - slider.getMin()));
         }
+    }
+
+    /** The first button, somewhere on a board. */
+    private void mouse(GripBoard board, EventType<MouseEvent> what, double across, double down) {
+        double x = across * board.getWidth();
+        double y = down * board.getHeight();
+        boolean held = what != MouseEvent.MOUSE_MOVED && what != MouseEvent.MOUSE_RELEASED;
+        board.fireEvent(new MouseEvent(
+                what,
+                x,
+                y,
+                x,
+                y,
+                MouseButton.PRIMARY,
+                1,
+                random.nextBoolean(),
+                false,
+                false,
+                false,
+                held,
+                false,
+                false,
+                false,
+                false,
+                false,
+                null));
     }
 
     /** What can be pressed, typed into, chosen from or pushed; the inside of a control is its own. */

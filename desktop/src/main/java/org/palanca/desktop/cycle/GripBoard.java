@@ -202,15 +202,22 @@ public abstract class GripBoard extends FloorBoard {
         if (code == KeyCode.ESCAPE) {
             take(Optional.empty());
         } else if (code == KeyCode.CLOSE_BRACKET || code == KeyCode.OPEN_BRACKET) {
-            List<Grip> all = grips().orElseThrow().all();
-            int at = inHand.map(all::indexOf).orElse(code == KeyCode.CLOSE_BRACKET ? -1 : 0);
-            take(Optional.of(all.get(Math.floorMod(at + (code == KeyCode.CLOSE_BRACKET ? 1 : -1), all.size()))));
+            takeNext(code == KeyCode.CLOSE_BRACKET ? 1 : -1);
         } else if (code.isArrowKey() && inHand.isPresent()) {
             nudge(inHand.get(), code, event.isShiftDown() ? 16 : 1);
         } else {
             return;
         }
         event.consume();
+    }
+
+    /** Takes the next of all there is, or the one before; where there is nothing, nothing. */
+    private void takeNext(int step) {
+        List<Grip> all = grips().orElseThrow().all();
+        if (!all.isEmpty()) {
+            int at = inHand.map(all::indexOf).orElse(step > 0 ? -1 : 0);
+            take(Optional.of(all.get(Math.floorMod(at + step, all.size()))));
+        }
     }
 
     /** Moves what is in hand the way the arrow points in the elevation touched last. */
