@@ -39,6 +39,17 @@ public abstract class DrawnRegion extends Region {
         return size;
     }
 
+    /**
+     * How large its words may be where a small drawing must keep room for its lines: as set, but not larger than fits, and
+     * never less than normal.
+     *
+     * @param wide width that it needs at normal size [px]
+     * @param high height that it needs at normal size [px]
+     */
+    protected double textSize(double wide, double high) {
+        return Math.max(1, Math.min(size, Math.min(getWidth() / wide, getHeight() / high)));
+    }
+
     @Override
     protected void layoutChildren() {
         canvas.setWidth(getWidth());

@@ -198,7 +198,7 @@ public final class CycleBoard extends GripBoard {
                 board.rear().getWidth(),
                 board.top().getHeight());
         if (inHand().isEmpty()) {
-            scribe.text(
+            scribe.plated(
                     words().text("cycle.hand_hint"),
                     board.side().getMinX() + 4,
                     board.side().getMaxY() - 8 * textSize(),

@@ -14,6 +14,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
@@ -209,11 +210,9 @@ public final class PartsForm {
                     pane::wordsNow,
                     pane::say,
                     changed -> replace(part.withForm(new Part.BoxForm(changed))));
-            sides.setPrefColumns(6);
-            row.getChildren().add(sides);
-        } else {
-            new ShapeFields(pane, part, index(part), this::replace).into(row, model);
+            return new VBox(4, row, sides);
         }
+        new ShapeFields(pane, part, index(part), this::replace).into(row, model);
         return row;
     }
 

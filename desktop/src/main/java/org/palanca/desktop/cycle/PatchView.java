@@ -24,6 +24,10 @@ import org.palanca.words.Words;
  */
 final class PatchView extends DrawnRegion {
     private static final double MARGIN = 10;
+
+    /** Width and height that it needs at normal text size [px]. */
+    private static final double WIDE = 200;
+
     private static final double ROW = 21;
 
     private final Supplier<Words> words;
@@ -82,7 +86,7 @@ final class PatchView extends DrawnRegion {
 
     @Override
     protected void paint(GraphicsContext g, Theme colours, double width, double height) {
-        double size = textSize();
+        double size = textSize(WIDE, WIDE);
         Scribe scribe = new Scribe(g, colours, size);
         boolean nowhere = patch.isPresent() && !patch.get().any();
         scribe.text(
@@ -135,7 +139,7 @@ final class PatchView extends DrawnRegion {
         scribe.text(
                 text,
                 left + edge / 2,
-                top + edge + rows * ROW * textSize(),
+                top + edge + rows * ROW * textSize(WIDE, WIDE),
                 TextAlignment.CENTER,
                 scribe.theme().second(),
                 false,

@@ -146,10 +146,11 @@ final class ShaftBoard extends FloorBoard {
 
     /** The angle above a joint, in the colour of what is wrong where it binds. */
     private void angle(Scribe scribe, BoardLayout board, Elevation elevation, BentJoint joint) {
+        double y = board.y(elevation, elevation.up(joint.at())) - 26 * textSize();
         scribe.plated(
                 words().units().text(joint.angle(), Quantity.ANGLE),
                 board.x(elevation, elevation.across(joint.at())),
-                board.y(elevation, elevation.up(joint.at())) - 26 * textSize(),
+                Math.max(board.area(elevation).getMinY() + 12 * textSize(), y),
                 TextAlignment.CENTER,
                 joint.binds() ? scribe.theme().limit() : scribe.theme().line(),
                 true,

@@ -11,7 +11,7 @@ import org.palanca.survey.Box;
 import org.palanca.units.Quantity;
 import org.palanca.words.Words;
 
-/** The six sides of a box, each in a field. */
+/** The six sides of a box, each in a field; they wrap in the width they are given, so they want a line of their own. */
 public final class BoxFields extends TilePane {
     private final Supplier<Words> words;
     private final Consumer<String> complain;

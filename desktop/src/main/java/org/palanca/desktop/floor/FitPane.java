@@ -313,7 +313,7 @@ public final class FitPane extends FloorPane {
         obstacles.getChildren().add(new FlowPane(8, 6, name, add));
     }
 
-    private FlowPane obstacle(int i, Obstacle obstacle, Words w) {
+    private VBox obstacle(int i, Obstacle obstacle, Words w) {
         Button gone = new Button("✕");
         gone.getStyleClass().add("pad-button");
         gone.setId("obstacle-drop-" + i);
@@ -328,10 +328,9 @@ public final class FitPane extends FloorPane {
             next.set(i, new Obstacle(obstacle.name(), box));
             known("obstacle", around().withObstacles(next));
         });
-        sides.setPrefColumns(6);
-        FlowPane row = new FlowPane(10, 4, Labels.of(obstacle.name(), "step-name"), gone, sides);
-        row.setRowValignment(VPos.CENTER);
-        return row;
+        FlowPane head = new FlowPane(10, 4, Labels.of(obstacle.name(), "step-name"), gone);
+        head.setRowValignment(VPos.CENTER);
+        return new VBox(4, head, sides);
     }
 
     /** A new one stands behind the axle, to be put where the tape says. */

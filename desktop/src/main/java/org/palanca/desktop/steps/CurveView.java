@@ -25,6 +25,16 @@ public final class CurveView extends DrawnRegion {
     private static final double SAMPLE = 24;
     private static final int RULES = 4;
 
+    /** Room that it needs at normal text size [px]. */
+    private static final double WIDE = 260;
+
+    private static final double HIGH = 230;
+
+    /** Room for a number at a rule, across and up, at normal text size [px]. */
+    private static final double NUMBER = 28;
+
+    private static final double NUMBER_HIGH = 15;
+
     /** What runs along an axis. */
     public record Axis(String name, Quantity quantity) {}
 
@@ -38,6 +48,7 @@ public final class CurveView extends DrawnRegion {
     private double lowY;
     private double highY;
     private double top;
+    private double size = 1;
 
     public CurveView(String id, Supplier<Theme> theme) {
         super(theme, 100, 60);
@@ -61,11 +72,12 @@ public final class CurveView extends DrawnRegion {
         if (words == null) {
             return;
         }
+        size = textSize(WIDE, HIGH);
         g.setFill(colours.panel());
         g.fillRect(0, 0, width, height);
         range();
-        text(g, colours, title, 8, ROW * textSize() * 0.7, TextAlignment.LEFT, 14);
-        top = key(g, colours) + ROW * textSize() * 0.8;
+        text(g, colours, title, 8, ROW * size * 0.7, TextAlignment.LEFT, 14);
+        top = key(g, colours) + ROW * size * 0.8;
         rules(g, colours);
         g.setLineWidth(2.4);
         for (int i = 0; i < curves.size(); i++) {
@@ -105,34 +117,25 @@ public final class CurveView extends DrawnRegion {
     }
 
     private double x(double value) {
-        return LEFT * textSize() + (value - lowX) / (highX - lowX) * (getWidth() - LEFT * textSize() - RIGHT);
+        return LEFT * size + (value - lowX) / (highX - lowX) * (getWidth() - LEFT * size - RIGHT);
     }
 
     private double y(double value) {
-        return getHeight()
-                - BOTTOM * textSize()
-                - (value - lowY) / (highY - lowY) * (getHeight() - top - BOTTOM * textSize());
+        return getHeight() - BOTTOM * size - (value - lowY) / (highY - lowY) * (getHeight() - top - BOTTOM * size);
     }
 
     /** Rules at round numbers of the unit that is shown, so that a curve can be read off. */
     private void rules(GraphicsContext g, Theme colours) {
-        double left = LEFT * textSize();
-        double bottom = getHeight() - BOTTOM * textSize();
-        double stepX = round((highX - lowX) / RULES, across.quantity());
+        double left = LEFT * size;
+        double bottom = getHeight() - BOTTOM * size;
+        double stepX = step(highX - lowX, getWidth() - left - RIGHT, NUMBER, across.quantity());
         for (double value = Math.ceil(lowX / stepX) * stepX; value <= highX; value += stepX) {
             g.setStroke(colours.faint());
             g.setLineWidth(1);
             g.strokeLine(x(value), top, x(value), bottom);
-            text(
-                    g,
-                    colours,
-                    figure(value, across, stepX),
-                    x(value),
-                    bottom + 12 * textSize(),
-                    TextAlignment.CENTER,
-                    12);
+            text(g, colours, figure(value, across, stepX), x(value), bottom + 12 * size, TextAlignment.CENTER, 12);
         }
-        double stepY = round((highY - lowY) / RULES, up.quantity());
+        double stepY = step(highY - lowY, bottom - top, NUMBER_HIGH, up.quantity());
         for (double value = Math.ceil(lowY / stepY) * stepY; value <= highY; value += stepY) {
             g.setStroke(colours.faint());
             g.setLineWidth(1);
@@ -147,7 +150,16 @@ public final class CurveView extends DrawnRegion {
         if (lowY < 0 && highY > 0) {
             g.strokeLine(left, y(0), getWidth() - RIGHT, y(0));
         }
-        text(g, colours, across.name(), (left + getWidth()) / 2, bottom + 31 * textSize(), TextAlignment.CENTER, 13);
+        text(g, colours, across.name(), (left + getWidth()) / 2, bottom + 31 * size, TextAlignment.CENTER, 13);
+    }
+
+    /** From rule to rule: a round number, and room for the number at each. */
+    private double step(double span, double room, double number, Quantity quantity) {
+        double step = round(span / RULES, quantity);
+        while (step < span && step / span * room < number * size) {
+            step = round(2 * step, quantity);
+        }
+        return step;
     }
 
     /** The nearest of 1, 2 and 5 times a power of ten, in the unit the quantity is read in. */
@@ -192,23 +204,23 @@ public final class CurveView extends DrawnRegion {
     /** What runs up and which line is which, from left to right, in as many rows as it takes; tells the last one's middle. */
     private double key(GraphicsContext g, Theme colours) {
         double x = 8;
-        double y = ROW * textSize() * 1.7;
+        double y = ROW * size * 1.7;
         text(g, colours, up.name(), x, y, TextAlignment.LEFT, 13);
-        x += wide(up.name()) + ROW * textSize();
+        x += wide(up.name()) + ROW * size;
         for (int i = 0; i < curves.size(); i++) {
             String name = curves.get(i).name();
-            double needs = SAMPLE * textSize() + 6 + wide(name);
+            double needs = SAMPLE * size + 6 + wide(name);
             if (x + needs > getWidth() - RIGHT && x > 8) {
                 x = 8;
-                y += ROW * textSize();
+                y += ROW * size;
             }
             g.setStroke(i == 0 ? colours.hand() : colours.line());
             g.setLineDashes(i == 0 ? new double[0] : new double[] {7, 5});
             g.setLineWidth(2.4);
-            g.strokeLine(x, y, x + SAMPLE * textSize(), y);
+            g.strokeLine(x, y, x + SAMPLE * size, y);
             g.setLineDashes();
-            text(g, colours, name, x + SAMPLE * textSize() + 6, y, TextAlignment.LEFT, 13);
-            x += needs + ROW * textSize();
+            text(g, colours, name, x + SAMPLE * size + 6, y, TextAlignment.LEFT, 13);
+            x += needs + ROW * size;
         }
         return y;
     }
@@ -216,14 +228,14 @@ public final class CurveView extends DrawnRegion {
     /** How wide a word of the key is [px]. */
     private double wide(String name) {
         Text measured = new Text(name);
-        measured.setFont(Fonts.text(13 * textSize()));
+        measured.setFont(Fonts.text(13 * size));
         return measured.getLayoutBounds().getWidth();
     }
 
     private void text(
             GraphicsContext g, Theme colours, String text, double x, double y, TextAlignment side, double points) {
         g.setFill(colours.line());
-        g.setFont(Fonts.text(points * textSize()));
+        g.setFont(Fonts.text(points * size));
         g.setTextAlign(side);
         g.setTextBaseline(VPos.CENTER);
         g.fillText(text, x, y);
