@@ -93,6 +93,11 @@ public abstract class FloorBoard extends DrawnRegion {
         draw();
     }
 
+    /** Pixels a metre, as it is drawn now; it must have been drawn. */
+    public double pixelsPerMetre() {
+        return scales().orElseThrow().scale();
+    }
+
     /** A drag that pulls the drawing along from where it was pressed. */
     protected Consumer<MouseEvent> pan(MouseEvent press) {
         BoardLayout.Zoom start = zoom;

@@ -111,11 +111,6 @@ public abstract class GripBoard extends FloorBoard {
         return new Point2D(board.x(elevation, elevation.across(at)), board.y(elevation, elevation.up(at)));
     }
 
-    /** Pixels a metre. */
-    public double pixelsPerMetre() {
-        return scales().orElseThrow().scale();
-    }
-
     // --- Pointer and keys ------------------------------------------------------------------------------------------
 
     private void over(MouseEvent event) {
