@@ -4,32 +4,51 @@ import org.palanca.units.Quantity;
 
 /** A result by its definition; what is left to each is how it is worked out. */
 public abstract class DefinedResult implements Result {
-    private final String id;
-    private final Quantity quantity;
+    private final ResultKind kind;
+    private final String subject;
     private final Motion motion;
     private final String source;
 
     /**
-     * @param id stable name in files and output
-     * @param quantity what it measures
+     * @param kind which quantity
      * @param motion the motion that must exist
      * @param source key of the formula's source in words
      */
-    protected DefinedResult(String id, Quantity quantity, Motion motion, String source) {
-        this.id = id;
-        this.quantity = quantity;
+    protected DefinedResult(ResultKind kind, Motion motion, String source) {
+        this(kind, "", motion, source);
+    }
+
+    /**
+     * @param kind which quantity
+     * @param subject whose it is, such as a link's name; empty where the axle has one alone
+     * @param motion the motion that must exist
+     * @param source key of the formula's source in words
+     */
+    protected DefinedResult(ResultKind kind, String subject, Motion motion, String source) {
+        this.kind = kind;
+        this.subject = subject;
         this.motion = motion;
         this.source = source;
     }
 
     @Override
     public final String id() {
-        return id;
+        return subject.isEmpty() ? kind.id() : kind.id() + "." + subject;
+    }
+
+    @Override
+    public final ResultKind kind() {
+        return kind;
+    }
+
+    @Override
+    public final String subject() {
+        return subject;
     }
 
     @Override
     public final Quantity quantity() {
-        return quantity;
+        return kind.quantity();
     }
 
     @Override

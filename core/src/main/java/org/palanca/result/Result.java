@@ -18,6 +18,9 @@ public interface Result {
     /** Stable name in files and output, such as {@code anti_squat}; word keys are made from it. */
     String id();
 
+    /** Which quantity it is. */
+    ResultKind kind();
+
     /** What it measures. */
     Quantity quantity();
 
@@ -28,9 +31,7 @@ public interface Result {
     String source();
 
     /** A name that stands in the result's words, such as a link's; empty when there is none. */
-    default String subject() {
-        return "";
-    }
+    String subject();
 
     /** Why {@link #evaluate} may give no number at an ordinary pose. */
     default Message whyNone() {

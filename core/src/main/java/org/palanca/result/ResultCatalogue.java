@@ -13,6 +13,7 @@ import org.palanca.result.attitude.AxleSteer;
 import org.palanca.result.attitude.CasterAngle;
 import org.palanca.result.attitude.PinionAngle;
 import org.palanca.result.bind.BushingPush;
+import org.palanca.result.corner.ArmCrossing;
 import org.palanca.result.corner.CornerCentre;
 import org.palanca.result.links.JointMisalignment;
 import org.palanca.result.links.LinkEnds;
@@ -35,7 +36,9 @@ import org.palanca.result.shock.StopGap;
 import org.palanca.result.shock.StrapSlack;
 import org.palanca.result.side.AntiPercent;
 import org.palanca.result.side.InstantCentreResult;
+import org.palanca.result.side.LinkCrossing;
 import org.palanca.result.side.ReactionLine;
+import org.palanca.result.side.WheelAnti;
 import org.palanca.result.steer.Ackermann;
 import org.palanca.result.steer.BumpSteer;
 import org.palanca.result.steer.DragLinkMatch;
@@ -43,8 +46,10 @@ import org.palanca.result.steer.SteerRate;
 import org.palanca.result.wheel.Camber;
 import org.palanca.result.wheel.KingpinAngle;
 import org.palanca.result.wheel.KingpinAtGround;
+import org.palanca.result.wheel.PatchPlace;
 import org.palanca.result.wheel.Toe;
 import org.palanca.result.wheel.TrackChange;
+import org.palanca.result.wheel.WheelPath;
 import org.palanca.springing.Shock;
 import org.palanca.springing.Springing;
 import org.palanca.vehicle.Axle;
@@ -96,6 +101,12 @@ public final class ResultCatalogue {
             results.add(new JointMisalignment(JointBolts.of(axle, vehicle.wheelbase())));
         }
         springing();
+        for (Side side : Side.values()) {
+            results.add(new WheelPath(side));
+            for (PatchPlace.Coordinate coordinate : PatchPlace.Coordinate.values()) {
+                results.add(new PatchPlace(coordinate, side));
+            }
+        }
         for (LinkRole role : ACROSS) {
             axle.links(role).forEach(link -> results.add(new LinkSlope(link.name(), ends(link))));
         }
@@ -129,6 +140,8 @@ public final class ResultCatalogue {
         results.add(new AxleShift(AxleShift.Direction.WHEELBASE));
         results.add(new AxleSteer());
         if (!uppers.isEmpty() && !lowers.isEmpty()) {
+            results.add(new LinkCrossing(LinkCrossing.Coordinate.AHEAD, uppers, lowers));
+            results.add(new LinkCrossing(LinkCrossing.Coordinate.HEIGHT, uppers, lowers));
             results.add(new MountSeparation(MountSeparation.End.FRAME, uppers, lowers));
             results.add(new MountSeparation(MountSeparation.End.AXLE, uppers, lowers));
         }
@@ -142,7 +155,7 @@ public final class ResultCatalogue {
         if (axle.brakeShare() > 0) {
             results.add(new AntiPercent(axle.place(), AntiPercent.Force.BRAKE));
         }
-        results.add(new WheelRollSteer("roll_steer"));
+        results.add(new WheelRollSteer(ResultKind.ROLL_STEER));
         results.add(new TrackChange());
         results.add(new PatchRollCentre(PatchRollCentre.Coordinate.OFFSET));
         results.add(new PatchRollCentre(PatchRollCentre.Coordinate.CHASSIS_HEIGHT));
@@ -152,6 +165,21 @@ public final class ResultCatalogue {
             }
         }
         results.add(new AxleShift(AxleShift.Direction.WHEELBASE));
+        for (Side side : Side.values()) {
+            CornerArms arms = CornerArms.of(axle, side);
+            if (arms.upper().isPresent() && arms.lower().isPresent()) {
+                for (ArmCrossing.Coordinate coordinate : ArmCrossing.Coordinate.values()) {
+                    results.add(new ArmCrossing(
+                            coordinate, arms.upper().get(), arms.lower().get(), side));
+                }
+            }
+            if (axle.driveShare() > 0) {
+                results.add(new WheelAnti(axle.place(), AntiPercent.Force.DRIVE, side));
+            }
+            if (axle.brakeShare() > 0) {
+                results.add(new WheelAnti(axle.place(), AntiPercent.Force.BRAKE, side));
+            }
+        }
     }
 
     private void alignment(Side side) {
@@ -181,7 +209,7 @@ public final class ResultCatalogue {
         results.add(new Toe(Toe.Sense.STEER, Side.LEFT));
         results.add(new Toe(Toe.Sense.STEER, Side.RIGHT));
         if (!axle.independent()) {
-            results.add(new WheelRollSteer("held_roll_steer"));
+            results.add(new WheelRollSteer(ResultKind.HELD_ROLL_STEER));
         }
         List<Link> drags = axle.links(LinkRole.DRAG_LINK);
         List<Link> panhards = axle.links(LinkRole.PANHARD);

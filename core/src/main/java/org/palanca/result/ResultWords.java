@@ -16,17 +16,12 @@ public final class ResultWords {
     public static String name(Result result, Words words) {
         return result.subject().isEmpty()
                 ? words.text("result." + result.id())
-                : words.text("result." + baseId(result), result.subject());
+                : words.text("result." + result.kind().id(), result.subject());
     }
 
     /** Why a builder looks at it, in a sentence. */
     public static String why(Result result, Words words) {
-        return words.text("result." + baseId(result) + ".why");
-    }
-
-    private static String baseId(Result result) {
-        int dot = result.id().indexOf('.');
-        return dot < 0 ? result.id() : result.id().substring(0, dot);
+        return words.text("result." + result.kind().id() + ".why");
     }
 
     /** Number and unit as they are set side by side; roll steer shows its size and says which way in words. */
@@ -39,7 +34,7 @@ public final class ResultWords {
             return new Text(far.signedDistance() < 0 ? "-∞" : "∞", units.unit(result.quantity()));
         }
         double value = ((Outcome.Value) outcome).value();
-        if (result.id().equals("roll_steer")) {
+        if (result.kind() == ResultKind.ROLL_STEER) {
             Text size = units.format(Math.abs(value), result.quantity());
             return new Text(size.number(), size.unit() + " " + words.text(steerWord(value)));
         }

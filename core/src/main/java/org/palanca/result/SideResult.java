@@ -1,26 +1,19 @@
 package org.palanca.result;
 
 import org.palanca.geometry.Side;
-import org.palanca.units.Quantity;
 
 /** A result of one side's wheel; its id ends in the side. */
 public abstract class SideResult extends DefinedResult {
     private final Side side;
 
     /**
-     * @param name the part of the id before the side
-     * @param quantity what it measures
+     * @param kind which quantity
      * @param motion the motion that must exist
      * @param source key of the formula's source in words
      */
-    protected SideResult(String name, Side side, Quantity quantity, Motion motion, String source) {
-        super(name + "." + side.id(), quantity, motion, source);
+    protected SideResult(ResultKind kind, Side side, Motion motion, String source) {
+        super(kind, side.id(), motion, source);
         this.side = side;
-    }
-
-    @Override
-    public final String subject() {
-        return side.id();
     }
 
     /** +1 left, -1 right: the sign of y on its side. */

@@ -1,20 +1,17 @@
 package org.palanca.result;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
-import java.util.function.Predicate;
 import org.palanca.geometry.Side;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.Joint;
-import org.palanca.vehicle.Link;
-import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Mount;
 
 /**
- * The line a wheel is steered about, by two mounts that lie on it: a kingpin, the outer balls of two wishbones, or the top
- * of a strut and the ball below it. Where links do not meet in a ball there is none.
+ * The line a wheel is steered about, by two mounts that lie on it: a kingpin, the outer balls of two arms, or the top of a
+ * strut and the ball below it. Where links do not meet in a ball there is none.
  *
  * @param upper index of the upper mount in the axle's list
  * @param lower index of the lower mount
@@ -22,46 +19,34 @@ import org.palanca.vehicle.Mount;
 public record SteeringAxis(int upper, int lower) {
     /** The axis of one side's wheel, if its mounts show one. */
     public static Optional<SteeringAxis> of(Axle axle, Side side) {
-        String knuckle = BodyNames.knuckle(side);
-        for (Joint joint : axle.joints()) {
-            if (!axle.independent()
-                    && joint instanceof Joint.Hinge hinge
-                    && hinge.body().equals(knuckle)) {
-                return Optional.of(new SteeringAxis(index(axle, hinge.to()), index(axle, hinge.from())));
-            }
+        if (!axle.independent()) {
+            return kingpin(axle, BodyNames.knuckle(side));
         }
-        OptionalInt lower = ball(axle, knuckle, LinkRole.LOWER);
-        OptionalInt upper = ball(axle, knuckle, LinkRole.UPPER);
-        for (Joint joint : axle.joints()) {
-            if (joint instanceof Joint.Strut strut && bodyOf(axle, strut.foot()).equals(knuckle)) {
-                upper = OptionalInt.of(index(axle, strut.top()));
-            }
-        }
-        return lower.isPresent() && upper.isPresent()
-                ? Optional.of(new SteeringAxis(upper.getAsInt(), lower.getAsInt()))
+        CornerArms arms = CornerArms.of(axle, side);
+        return arms.upper().isPresent() && arms.lower().isPresent()
+                ? Optional.of(new SteeringAxis(
+                        arms.upper().get().ball(), arms.lower().get().ball()))
                 : Optional.empty();
     }
 
-    /** The mount on the knuckle where two or more links of a role meet. */
-    private static OptionalInt ball(Axle axle, String knuckle, LinkRole role) {
-        List<Link> links = axle.links(role);
-        Predicate<String> shared = name -> links.stream()
-                        .filter(link -> link.from().equals(name) || link.to().equals(name))
-                        .count()
-                >= 2;
-        for (Mount mount : axle.mounts()) {
-            if (mount.body().equals(knuckle) && shared.test(mount.name())) {
-                return OptionalInt.of(index(axle, mount.name()));
+    /** A pin, or two balls one over the other. */
+    private static Optional<SteeringAxis> kingpin(Axle axle, String knuckle) {
+        for (Joint joint : axle.joints()) {
+            if (joint instanceof Joint.Hinge hinge && hinge.body().equals(knuckle)) {
+                return Optional.of(new SteeringAxis(axle.mountIndex(hinge.to()), axle.mountIndex(hinge.from())));
             }
         }
-        return OptionalInt.empty();
-    }
-
-    private static String bodyOf(Axle axle, String mount) {
-        return axle.mount(mount).map(Mount::body).orElse("");
-    }
-
-    private static int index(Axle axle, String mount) {
-        return axle.mountIndex(mount);
+        List<String> balls = axle.joints().stream()
+                .filter(Joint.Ball.class::isInstance)
+                .map(Joint.Ball.class::cast)
+                .filter(ball -> ball.body().equals(knuckle)
+                        || axle.mount(ball.mount()).map(Mount::body).orElse("").equals(knuckle))
+                .map(Joint.Ball::mount)
+                .sorted(Comparator.comparingDouble(
+                        mount -> axle.position(mount, 0).getZ()))
+                .toList();
+        return balls.size() == 2
+                ? Optional.of(new SteeringAxis(axle.mountIndex(balls.get(1)), axle.mountIndex(balls.get(0))))
+                : Optional.empty();
     }
 }

@@ -91,6 +91,22 @@ public final class WheelMotion {
         return Math.atan(-axis[0] / axis[1]);
     }
 
+    /**
+     * How fast {@link #steerAngle} grows in a motion of the wheel's body [rad per unit of the motion]: the exact derivative of
+     * the angle as it is shown. It is the yaw rate alone only while the wheel stands upright: from the steer angle
+     * atan(-a_x / a_y) and a' = w x a it is w_z - a_z (w_x a_x + w_y a_y) / (a_x^2 + a_y^2).
+     */
+    public double steerRate(Twist motion) {
+        double level = axis[0] * axis[0] + axis[1] * axis[1];
+        return motion.yaw() - axis[2] * (motion.roll() * axis[0] + motion.pitch() * axis[1]) / level;
+    }
+
+    /** Where the contact patch is at ride, outward from the middle of the tyre [m]: off it where the wheel leans. */
+    public double patchOutAtRide() {
+        // The axis at ride points left on both sides; down along the wheel's plane the patch leans to the axis' own side.
+        return side.sign() * radius * axisAtRide[2] * axisAtRide[1] / Math.sqrt(1 - axisAtRide[2] * axisAtRide[2]);
+    }
+
     /** What the wheel's own body does while both wheels rise at unit rate, steering held. */
     public Twist heave() {
         return heave;

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import org.palanca.result.Result;
+import org.palanca.result.ResultKind;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.TargetBand;
@@ -47,14 +48,13 @@ public final class Targets {
 
     /** The default band of a use, if it has one for this result. */
     public static Optional<TargetBand> defaultBand(Use use, Axle axle, Result result) {
-        String id = result.id();
-        if (id.startsWith("link_length.")) {
+        if (result.kind() == ResultKind.LINK_LENGTH) {
             boolean lower = axle.link(result.subject())
                     .filter(link -> link.role() == LinkRole.LOWER)
                     .isPresent();
             return Optional.ofNullable(lower ? DEFAULTS.get(use).get("lower_link_length") : null);
         }
-        String name = id.split("\\.")[0];
+        String name = result.kind().id();
         if (SHOCKS.containsKey(name)) {
             return Optional.of(SHOCKS.get(name));
         }

@@ -53,9 +53,9 @@ class ExamplesAgreeWithReferenceTest {
         assertThat(Vector3D.distance(centre, pose.centre())).isLessThan(1e-6);
 
         same(model, "roll_centre_height", reference.rollCentreHeight(left, right));
-        double yaw = reference.yawPerRoll(left, right) * 100;
-        same(model, "roll_steer", place == AxlePlace.REAR ? -yaw : yaw);
-        same(model, "roll_axis_slope", Math.toDegrees(Math.atan(yaw / 100)));
+        double steer = reference.steerPerRoll(left, right) * 100;
+        same(model, "roll_steer", place == AxlePlace.REAR ? -steer : steer);
+        same(model, "roll_axis_slope", Math.toDegrees(Math.atan(reference.yawPerRoll(left, right))));
         same(model, "pinion_angle", Math.toDegrees(Math.atan(reference.pinionSlope(left, right))));
         if (model.axle().caster().isPresent()) {
             same(model, "caster", Math.toDegrees(reference.caster(left, right)));

@@ -227,6 +227,26 @@ public final class ReferenceAxle {
         return vx.getY() / -vz.getY();
     }
 
+    /**
+     * How fast the axle's line turns in plan against how fast it tilts in front view, in the roll mode: the line itself moved a
+     * little on by its velocity, and the two angles read off it.
+     */
+    public double steerPerRoll(double left, double right) {
+        Pose pose = solve(left, right);
+        Vector3D c = pose.centre();
+        Vector3D line = pose.turn().applyTo(Vector3D.PLUS_J);
+        Vector3D moves = velocity(c.add(line.scalarMultiply(500)), left, right, -1)
+                .subtract(velocity(c, left, right, -1))
+                .scalarMultiply(1 / 500.0);
+        double step = 0.02;
+        Vector3D on = line.add(step, moves);
+        Vector3D back = line.subtract(step, moves);
+        double turns = Math.atan2(-on.getX(), on.getY()) - Math.atan2(-back.getX(), back.getY());
+        double tilts = Math.atan2(on.getZ(), Math.hypot(on.getX(), on.getY()))
+                - Math.atan2(back.getZ(), Math.hypot(back.getX(), back.getY()));
+        return turns / tilts;
+    }
+
     /** Rise of the pinion's axis over its run in plan. */
     public double pinionSlope(double left, double right) {
         double pinion = Math.toRadians(axle.path("pinion_deg").asDouble());

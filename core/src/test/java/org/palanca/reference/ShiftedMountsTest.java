@@ -69,7 +69,7 @@ class ShiftedMountsTest {
         ReferenceAxle reference = new ReferenceAxle(tree, place.id());
         same(model, "roll_centre_height", reference.rollCentreHeight(left, right), 1);
         double sign = place == AxlePlace.REAR ? -100 : 100;
-        same(model, "roll_steer", sign * reference.yawPerRoll(left, right), 1);
+        same(model, "roll_steer", sign * reference.steerPerRoll(left, right), 1);
         same(model, place == AxlePlace.REAR ? "anti_squat" : "anti_lift_drive", reference.antiDrive(left, right), 1);
         same(model, "pinion_angle", Math.toDegrees(Math.atan(reference.pinionSlope(left, right))), 1);
         same(model, "side_shift", reference.solve(left, right).centre().getY(), 1);

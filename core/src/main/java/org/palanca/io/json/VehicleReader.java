@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
+import org.palanca.result.ResultKind;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
@@ -83,6 +84,7 @@ final class VehicleReader {
                     .onLine(twice.line()));
         }
         findings.addAll(SchemaCheck.findings(root, places, newer));
+        findings.addAll(targets(root.path("targets"), places));
         if (!findings.isEmpty()) {
             throw problems(file, newer, findings);
         }
@@ -94,6 +96,25 @@ final class VehicleReader {
             throw problems(file, newer, findings);
         }
         return new VehicleFile.Opened(vehicle, newer, findings);
+    }
+
+    /** Bands are filed by axle and result: each must name one there is, in that result's own unit. */
+    private static List<Finding> targets(JsonNode node, JsonPlaces places) {
+        List<Finding> findings = new ArrayList<>();
+        for (Map.Entry<String, JsonNode> entry : node.properties()) {
+            String key = entry.getKey();
+            String place = "/targets/" + key;
+            String unit = entry.getValue().path("unit").asText();
+            Optional<ResultKind> kind = TargetKeys.kind(key);
+            Optional<Message> fault = kind.isEmpty()
+                    ? Optional.of(Message.of("file.target_unknown", key, TargetKeys.nearest(key)))
+                    : kind.get().quantity().fileUnit().equals(unit)
+                            ? Optional.empty()
+                            : Optional.of(Message.of(
+                                    "file.target_unit", key, kind.get().quantity().fileUnit(), unit));
+            fault.ifPresent(message -> findings.add(Finding.error(place, message).onLine(places.line(place))));
+        }
+        return findings;
     }
 
     private static VehicleFileException problems(Path file, boolean newer, List<Finding> findings) {

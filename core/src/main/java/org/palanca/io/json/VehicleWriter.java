@@ -141,7 +141,9 @@ final class VehicleWriter {
     }
 
     private static void target(ObjectNode node, String key, TargetBand band) {
-        Quantity quantity = TargetUnits.quantity(key);
+        Quantity quantity = TargetKeys.kind(key)
+                .orElseThrow(() -> new IllegalArgumentException("no result is called \"" + key + "\""))
+                .quantity();
         if (!Double.isInfinite(band.low())) {
             number(node, "low", quantity.toFile(band.low()));
         }

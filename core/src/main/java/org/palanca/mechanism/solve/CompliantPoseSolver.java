@@ -69,6 +69,8 @@ public final class CompliantPoseSolver extends SteppingSolver {
     private final int signAtDesign;
 
     private boolean factored;
+    /** Whether the factors are those of the present pose itself, not of the one before the last step. */
+    private boolean exact;
 
     /** A solver standing in the design pose; call {@link #moveTo} with zeros to close it there first. */
     public CompliantPoseSolver(Mechanism mechanism) {
@@ -137,6 +139,7 @@ public final class CompliantPoseSolver extends SteppingSolver {
     void forgetNeighbour() {
         Arrays.fill(multiplier, 0);
         factored = false;
+        exact = false;
     }
 
     @Override
@@ -209,6 +212,7 @@ public final class CompliantPoseSolver extends SteppingSolver {
         }
         double scale = guard(step);
         present.apply(step, scale);
+        exact = false;
         for (int k = 0; k < multiplier.length; k++) {
             multiplier[k] += scale * unknown[columns.length + k];
         }
@@ -272,6 +276,7 @@ public final class CompliantPoseSolver extends SteppingSolver {
     private void assemble() {
         balance();
         factor();
+        exact = factored;
     }
 
     private void addStiffness(int row) {
@@ -304,7 +309,7 @@ public final class CompliantPoseSolver extends SteppingSolver {
 
     @Override
     public boolean motion(double[] rates, double[] twist) {
-        if (!factored) {
+        if (!exact) {
             assemble();
         }
         Arrays.fill(right, 0);

@@ -2,6 +2,7 @@ package org.palanca.result.attitude;
 
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
+import org.palanca.result.ResultKind;
 import org.palanca.units.Quantity;
 import org.palanca.working.Trace;
 
@@ -19,8 +20,7 @@ public final class AxleShift extends DefinedResult {
 
     public AxleShift(Direction direction) {
         super(
-                direction == Direction.SIDEWAYS ? "side_shift" : "wheelbase_change",
-                Quantity.LENGTH,
+                direction == Direction.SIDEWAYS ? ResultKind.SIDE_SHIFT : ResultKind.WHEELBASE_CHANGE,
                 Motion.NONE,
                 "source.definition");
         this.direction = direction;

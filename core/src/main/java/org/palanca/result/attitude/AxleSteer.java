@@ -2,13 +2,14 @@ package org.palanca.result.attitude;
 
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
+import org.palanca.result.ResultKind;
 import org.palanca.units.Quantity;
 import org.palanca.working.Trace;
 
 /** How far the whole axle is turned in plan at this pose, to the left positive. */
 public final class AxleSteer extends DefinedResult {
     public AxleSteer() {
-        super("axle_steer", Quantity.ANGLE, Motion.NONE, "source.definition");
+        super(ResultKind.AXLE_STEER, Motion.NONE, "source.definition");
     }
 
     @Override

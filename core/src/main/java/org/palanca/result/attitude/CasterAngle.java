@@ -2,6 +2,7 @@ package org.palanca.result.attitude;
 
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
+import org.palanca.result.ResultKind;
 import org.palanca.units.Quantity;
 import org.palanca.working.Construction;
 import org.palanca.working.Trace;
@@ -11,7 +12,7 @@ public final class CasterAngle extends DefinedResult {
     private static final double DRAWN = 0.35;
 
     public CasterAngle() {
-        super("caster", Quantity.ANGLE, Motion.NONE, "source.definition");
+        super(ResultKind.CASTER, Motion.NONE, "source.definition");
     }
 
     @Override

@@ -2,6 +2,7 @@ package org.palanca.result.attitude;
 
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
+import org.palanca.result.ResultKind;
 import org.palanca.units.Quantity;
 import org.palanca.working.Construction;
 import org.palanca.working.Trace;
@@ -14,7 +15,7 @@ public final class PinionAngle extends DefinedResult {
     private static final double DRAWN = 0.6;
 
     public PinionAngle() {
-        super("pinion_angle", Quantity.ANGLE, Motion.NONE, "source.definition");
+        super(ResultKind.PINION_ANGLE, Motion.NONE, "source.definition");
     }
 
     @Override

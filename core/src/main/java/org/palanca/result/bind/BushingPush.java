@@ -5,6 +5,7 @@ import org.palanca.mechanism.Bushed;
 import org.palanca.mechanism.Mechanism;
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
+import org.palanca.result.ResultKind;
 import org.palanca.units.Quantity;
 import org.palanca.working.Trace;
 
@@ -31,8 +32,7 @@ public final class BushingPush extends DefinedResult {
      */
     public BushingPush(As as, Mechanism mechanism, List<Integer> members) {
         super(
-                as == As.DISTANCE ? "bushing_push" : "bushing_force",
-                as == As.DISTANCE ? Quantity.LENGTH : Quantity.FORCE,
+                as == As.DISTANCE ? ResultKind.BUSHING_PUSH : ResultKind.BUSHING_FORCE,
                 Motion.NONE,
                 "source.strain_energy");
         this.as = as;

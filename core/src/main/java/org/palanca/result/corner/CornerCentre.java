@@ -3,6 +3,7 @@ package org.palanca.result.corner;
 import org.palanca.geometry.InstantCentre;
 import org.palanca.geometry.Side;
 import org.palanca.result.AxleMotion;
+import org.palanca.result.ResultKind;
 import org.palanca.result.SideResult;
 import org.palanca.result.Twist;
 import org.palanca.result.WheelMotion;
@@ -32,17 +33,17 @@ public final class CornerCentre extends SideResult {
     private final boolean front;
 
     public CornerCentre(Coordinate coordinate, Side side) {
-        super(id(coordinate), side, Quantity.LENGTH, Motion.HEAVE, "source.corner_centre");
+        super(kind(coordinate), side, Motion.HEAVE, "source.corner_centre");
         this.coordinate = coordinate;
         front = coordinate == Coordinate.FRONT_INBOARD || coordinate == Coordinate.FRONT_HEIGHT;
     }
 
-    private static String id(Coordinate coordinate) {
+    private static ResultKind kind(Coordinate coordinate) {
         return switch (coordinate) {
-            case FRONT_INBOARD -> "swing_arm";
-            case FRONT_HEIGHT -> "front_centre_height";
-            case SIDE_AHEAD -> "side_centre_ahead";
-            case SIDE_HEIGHT -> "side_centre_height";
+            case FRONT_INBOARD -> ResultKind.SWING_ARM;
+            case FRONT_HEIGHT -> ResultKind.FRONT_CENTRE_HEIGHT;
+            case SIDE_AHEAD -> ResultKind.SIDE_CENTRE_AHEAD;
+            case SIDE_HEIGHT -> ResultKind.SIDE_CENTRE_HEIGHT;
         };
     }
 

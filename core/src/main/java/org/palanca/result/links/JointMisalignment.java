@@ -3,6 +3,7 @@ package org.palanca.result.links;
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
 import org.palanca.result.JointBolts;
+import org.palanca.result.ResultKind;
 import org.palanca.units.Quantity;
 import org.palanca.working.Trace;
 
@@ -15,7 +16,7 @@ public final class JointMisalignment extends DefinedResult {
     private final int[] others;
 
     public JointMisalignment(JointBolts bolts) {
-        super("joint_misalignment", Quantity.ANGLE, Motion.NONE, "source.misalignment");
+        super(ResultKind.JOINT_MISALIGNMENT, Motion.NONE, "source.misalignment");
         mounts = bolts.ends().stream().mapToInt(JointBolts.End::mount).toArray();
         others = bolts.ends().stream().mapToInt(JointBolts.End::other).toArray();
     }

@@ -1,13 +1,14 @@
 package org.palanca.result.links;
 
 import org.palanca.result.AxleMotion;
+import org.palanca.result.ResultKind;
 import org.palanca.units.Quantity;
 import org.palanca.working.Trace;
 
 /** A link's length pin to pin: the distance of its two mounts at this pose, the same at every pose that closes. */
 public final class LinkLength extends LinkResult {
     public LinkLength(String link, LinkEnds ends) {
-        super("link_length", link, ends, Quantity.LENGTH);
+        super(ResultKind.LINK_LENGTH, link, ends);
     }
 
     @Override

@@ -1,13 +1,14 @@
 package org.palanca.result.links;
 
 import org.palanca.result.AxleMotion;
+import org.palanca.result.ResultKind;
 import org.palanca.units.Quantity;
 import org.palanca.working.Trace;
 
 /** Slope of a link that runs across, in front view: rising to the outside positive, from whichever end is farther in. */
 public final class LinkSlope extends LinkResult {
     public LinkSlope(String link, LinkEnds ends) {
-        super("link_slope", link, ends, Quantity.ANGLE);
+        super(ResultKind.LINK_SLOPE, link, ends);
     }
 
     @Override

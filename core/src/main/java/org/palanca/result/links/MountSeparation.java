@@ -3,6 +3,7 @@ package org.palanca.result.links;
 import java.util.List;
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
+import org.palanca.result.ResultKind;
 import org.palanca.units.Quantity;
 import org.palanca.working.Construction;
 import org.palanca.working.Trace;
@@ -21,8 +22,7 @@ public final class MountSeparation extends DefinedResult {
 
     public MountSeparation(End end, List<LinkEnds> uppers, List<LinkEnds> lowers) {
         super(
-                end == End.FRAME ? "separation_frame" : "separation_axle",
-                Quantity.LENGTH,
+                end == End.FRAME ? ResultKind.SEPARATION_FRAME : ResultKind.SEPARATION_AXLE,
                 Motion.NONE,
                 "source.definition");
         this.end = end;

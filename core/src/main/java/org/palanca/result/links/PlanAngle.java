@@ -2,6 +2,7 @@ package org.palanca.result.links;
 
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
+import org.palanca.result.ResultKind;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.working.Construction;
@@ -13,7 +14,7 @@ public final class PlanAngle extends DefinedResult {
     private final LinkEnds other;
 
     public PlanAngle(LinkRole role, LinkEnds one, LinkEnds other) {
-        super(role.id() + "_plan_angle", Quantity.ANGLE, Motion.NONE, "source.definition");
+        super(role == LinkRole.UPPER ? ResultKind.UPPER_PLAN_ANGLE : ResultKind.LOWER_PLAN_ANGLE, Motion.NONE, "source.definition");
         this.one = one;
         this.other = other;
     }

@@ -3,6 +3,7 @@ package org.palanca.result.roll;
 import org.palanca.geometry.InstantCentre;
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
+import org.palanca.result.ResultKind;
 import org.palanca.result.WheelMotion;
 import org.palanca.units.Quantity;
 import org.palanca.working.Construction;
@@ -26,15 +27,15 @@ public final class PatchRollCentre extends DefinedResult {
     private final Coordinate coordinate;
 
     public PatchRollCentre(Coordinate coordinate) {
-        super(id(coordinate), Quantity.LENGTH, Motion.HEAVE, "source.patch_roll_centre");
+        super(kind(coordinate), Motion.HEAVE, "source.patch_roll_centre");
         this.coordinate = coordinate;
     }
 
-    private static String id(Coordinate coordinate) {
+    private static ResultKind kind(Coordinate coordinate) {
         return switch (coordinate) {
-            case HEIGHT -> "roll_centre_height";
-            case CHASSIS_HEIGHT -> "roll_centre_height_chassis";
-            case OFFSET -> "roll_centre_offset";
+            case HEIGHT -> ResultKind.ROLL_CENTRE_HEIGHT;
+            case CHASSIS_HEIGHT -> ResultKind.ROLL_CENTRE_HEIGHT_CHASSIS;
+            case OFFSET -> ResultKind.ROLL_CENTRE_OFFSET;
         };
     }
 

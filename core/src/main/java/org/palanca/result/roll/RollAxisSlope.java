@@ -2,6 +2,7 @@ package org.palanca.result.roll;
 
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
+import org.palanca.result.ResultKind;
 import org.palanca.units.Quantity;
 import org.palanca.working.Construction;
 import org.palanca.working.Trace;
@@ -11,7 +12,7 @@ public final class RollAxisSlope extends DefinedResult {
     private static final double DRAWN_EACH_WAY = 1.2;
 
     public RollAxisSlope() {
-        super("roll_axis_slope", Quantity.ANGLE, Motion.ROLL, "source.roll_axis");
+        super(ResultKind.ROLL_AXIS_SLOPE, Motion.ROLL, "source.roll_axis");
     }
 
     @Override

@@ -2,6 +2,7 @@ package org.palanca.result.roll;
 
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
+import org.palanca.result.ResultKind;
 import org.palanca.units.Quantity;
 import org.palanca.working.Construction;
 import org.palanca.working.Trace;
@@ -23,8 +24,7 @@ public final class RollCentreHeight extends DefinedResult {
 
     public RollCentreHeight(Above above) {
         super(
-                above == Above.GROUND ? "roll_centre_height" : "roll_centre_height_chassis",
-                Quantity.LENGTH,
+                above == Above.GROUND ? ResultKind.ROLL_CENTRE_HEIGHT : ResultKind.ROLL_CENTRE_HEIGHT_CHASSIS,
                 Motion.ROLL,
                 "source.roll_centre");
         this.above = above;

@@ -2,24 +2,17 @@ package org.palanca.result.shock;
 
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
+import org.palanca.result.ResultKind;
 import org.palanca.units.Quantity;
 import org.palanca.working.Trace;
 
 /** Something read off a shock, stop or strap by the line between its mounts; its id ends in its name. */
 abstract class LineResult extends DefinedResult {
-    private final String name;
     private final MountLine line;
 
-    /** @param id the part of the id before the name */
-    LineResult(String id, String name, MountLine line, Quantity quantity, Motion motion, String source) {
-        super(id + "." + name, quantity, motion, source);
-        this.name = name;
+    LineResult(ResultKind kind, String name, MountLine line, Motion motion, String source) {
+        super(kind, name, motion, source);
         this.line = line;
-    }
-
-    @Override
-    public final String subject() {
-        return name;
     }
 
     final MountLine line() {

@@ -1,6 +1,7 @@
 package org.palanca.result.shock;
 
 import org.palanca.result.AxleMotion;
+import org.palanca.result.ResultKind;
 import org.palanca.springing.ShockSize;
 import org.palanca.units.Quantity;
 import org.palanca.working.Trace;
@@ -18,10 +19,9 @@ public final class ShaftLeft extends LineResult {
 
     public ShaftLeft(End end, String shock, ShockSize size, MountLine line) {
         super(
-                end == End.COLLAPSED ? "shaft_left_up" : "shaft_left_down",
+                end == End.COLLAPSED ? ResultKind.SHAFT_LEFT_UP : ResultKind.SHAFT_LEFT_DOWN,
                 shock,
                 line,
-                Quantity.LENGTH,
                 Motion.NONE,
                 "source.definition");
         this.end = end;

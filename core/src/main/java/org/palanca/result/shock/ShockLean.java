@@ -1,7 +1,7 @@
 package org.palanca.result.shock;
 
-import java.util.Locale;
 import org.palanca.result.AxleMotion;
+import org.palanca.result.ResultKind;
 import org.palanca.units.Quantity;
 import org.palanca.working.Trace;
 
@@ -17,10 +17,9 @@ public final class ShockLean extends LineResult {
 
     public ShockLean(View view, String shock, MountLine line) {
         super(
-                "shock_lean_" + view.name().toLowerCase(Locale.ROOT),
+                view == View.SIDE ? ResultKind.SHOCK_LEAN_SIDE : ResultKind.SHOCK_LEAN_FRONT,
                 shock,
                 line,
-                Quantity.ANGLE,
                 Motion.NONE,
                 "source.definition");
         this.view = view;

@@ -1,13 +1,14 @@
 package org.palanca.result.shock;
 
 import org.palanca.result.AxleMotion;
+import org.palanca.result.ResultKind;
 import org.palanca.units.Quantity;
 import org.palanca.working.Trace;
 
 /** Length of a shock at this pose: the distance of its two mounts. */
 public final class ShockLength extends LineResult {
     public ShockLength(String shock, MountLine line) {
-        super("shock_length", shock, line, Quantity.LENGTH, Motion.NONE, "source.definition");
+        super(ResultKind.SHOCK_LENGTH, shock, line, Motion.NONE, "source.definition");
     }
 
     @Override

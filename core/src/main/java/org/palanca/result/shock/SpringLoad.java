@@ -2,6 +2,7 @@ package org.palanca.result.shock;
 
 import org.palanca.geometry.Side;
 import org.palanca.result.AxleMotion;
+import org.palanca.result.ResultKind;
 import org.palanca.result.SideResult;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
@@ -12,7 +13,7 @@ public final class SpringLoad extends SideResult {
     private final SpringWork work;
 
     public SpringLoad(Axle axle, Side side) {
-        super("spring_load", side, Quantity.FORCE, Motion.ROLL, "source.spring_load");
+        super(ResultKind.SPRING_LOAD, side, Motion.ROLL, "source.spring_load");
         work = new SpringWork(axle);
     }
 

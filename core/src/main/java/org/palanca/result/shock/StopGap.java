@@ -1,6 +1,7 @@
 package org.palanca.result.shock;
 
 import org.palanca.result.AxleMotion;
+import org.palanca.result.ResultKind;
 import org.palanca.springing.BumpStop;
 import org.palanca.units.Quantity;
 import org.palanca.working.Trace;
@@ -10,7 +11,7 @@ public final class StopGap extends LineResult {
     private final double free;
 
     public StopGap(BumpStop stop, MountLine line) {
-        super("stop_gap", stop.name(), line, Quantity.LENGTH, Motion.NONE, "source.definition");
+        super(ResultKind.STOP_GAP, stop.name(), line, Motion.NONE, "source.definition");
         free = stop.free();
     }
 

@@ -1,6 +1,7 @@
 package org.palanca.result.shock;
 
 import org.palanca.result.AxleMotion;
+import org.palanca.result.ResultKind;
 import org.palanca.springing.Strap;
 import org.palanca.units.Quantity;
 import org.palanca.working.Trace;
@@ -10,7 +11,7 @@ public final class StrapSlack extends LineResult {
     private final double length;
 
     public StrapSlack(Strap strap, MountLine line) {
-        super("strap_slack", strap.name(), line, Quantity.LENGTH, Motion.NONE, "source.definition");
+        super(ResultKind.STRAP_SLACK, strap.name(), line, Motion.NONE, "source.definition");
         length = strap.length();
     }
 

@@ -2,6 +2,7 @@ package org.palanca.result.side;
 
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
+import org.palanca.result.ResultKind;
 import org.palanca.result.Twist;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.AxlePlace;
@@ -21,34 +22,42 @@ public final class AntiPercent extends DefinedResult {
     /** What force acts at the patch. */
     public enum Force {
         DRIVE,
-        BRAKE
+        BRAKE;
+
+        /** Whether the chassis takes its torque. */
+        boolean inboard(AxleMotion motion) {
+            return this == DRIVE
+                    ? motion.axle().traction().inboardDrive()
+                    : motion.axle().traction().inboardBrakes();
+        }
+
+        /** Part of the whole at the axle. */
+        double share(AxleMotion motion) {
+            return this == DRIVE ? motion.axle().driveShare() : motion.axle().brakeShare();
+        }
     }
 
     private final AxlePlace place;
     private final Force force;
 
     public AntiPercent(AxlePlace place, Force force) {
-        super(idOf(place, force), Quantity.PERCENT, Motion.HEAVE, "source.anti");
+        super(kind(place, force), Motion.HEAVE, "source.anti");
         this.place = place;
         this.force = force;
     }
 
-    private static String idOf(AxlePlace place, Force force) {
+    private static ResultKind kind(AxlePlace place, Force force) {
         if (force == Force.DRIVE) {
-            return place == AxlePlace.REAR ? "anti_squat" : "anti_lift_drive";
+            return place == AxlePlace.REAR ? ResultKind.ANTI_SQUAT : ResultKind.ANTI_LIFT_DRIVE;
         }
-        return place == AxlePlace.REAR ? "anti_lift_brake" : "anti_dive";
+        return place == AxlePlace.REAR ? ResultKind.ANTI_LIFT_BRAKE : ResultKind.ANTI_DIVE;
     }
 
     @Override
     public double evaluate(AxleMotion motion, Trace trace) {
-        boolean inboard = force == Force.DRIVE
-                ? motion.axle().traction().inboardDrive()
-                : motion.axle().traction().inboardBrakes();
+        boolean inboard = force.inboard(motion);
         double tangent = ReactionLine.tangent(motion, inboard, trace);
-        double share = force == Force.DRIVE
-                ? motion.axle().driveShare()
-                : motion.axle().brakeShare();
+        double share = force.share(motion);
         double wheelbase = motion.vehicle().wheelbase();
         double height = motion.vehicle().mass().centreHeight();
         trace.given("share", force == Force.DRIVE ? "symbol.drive_share" : "symbol.brake_share", share, Quantity.RATIO);

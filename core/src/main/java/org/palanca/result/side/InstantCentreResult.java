@@ -3,6 +3,7 @@ package org.palanca.result.side;
 import org.palanca.geometry.InstantCentre;
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
+import org.palanca.result.ResultKind;
 import org.palanca.result.Twist;
 import org.palanca.units.Quantity;
 import org.palanca.working.Construction;
@@ -25,8 +26,7 @@ public final class InstantCentreResult extends DefinedResult {
 
     public InstantCentreResult(Coordinate coordinate) {
         super(
-                coordinate == Coordinate.AHEAD ? "instant_centre_ahead" : "instant_centre_height",
-                Quantity.LENGTH,
+                coordinate == Coordinate.AHEAD ? ResultKind.INSTANT_CENTRE_AHEAD : ResultKind.INSTANT_CENTRE_HEIGHT,
                 Motion.HEAVE,
                 "source.instant_centre");
         this.coordinate = coordinate;

@@ -2,6 +2,7 @@ package org.palanca.result.side;
 
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
+import org.palanca.result.ResultKind;
 import org.palanca.result.WheelMotion;
 import org.palanca.units.Quantity;
 import org.palanca.working.Construction;
@@ -14,7 +15,7 @@ import org.palanca.working.Trace;
  */
 public final class ReactionLine extends DefinedResult {
     public ReactionLine() {
-        super("reaction_line", Quantity.ANGLE, Motion.HEAVE, "source.anti");
+        super(ResultKind.REACTION_LINE, Motion.HEAVE, "source.anti");
     }
 
     @Override
@@ -38,8 +39,17 @@ public final class ReactionLine extends DefinedResult {
 
     /** The slope, rise over forward run, told step by step. */
     static double tangent(AxleMotion motion, boolean inboard, Trace trace) {
-        double forward = forward(motion, inboard);
-        double up = up(motion, inboard);
+        double forward = (forward(motion.wheel(1), inboard) + forward(motion.wheel(-1), inboard)) / 2;
+        double up = (up(motion.wheel(1), inboard) + up(motion.wheel(-1), inboard)) / 2;
+        return tangent(forward, up, inboard, trace);
+    }
+
+    /** The slope of one wheel. */
+    static double tangent(WheelMotion wheel, boolean inboard, Trace trace) {
+        return tangent(forward(wheel, inboard), up(wheel, inboard), inboard, trace);
+    }
+
+    private static double tangent(double forward, double up, boolean inboard, Trace trace) {
         trace.given("v_x", inboard ? "symbol.wheel_forward" : "symbol.patch_forward", forward, Quantity.PER_TRAVEL);
         trace.given("v_z", inboard ? "symbol.wheel_up" : "symbol.patch_up", up, Quantity.PER_TRAVEL);
         double tangent = -forward / up;
@@ -47,18 +57,10 @@ public final class ReactionLine extends DefinedResult {
         return tangent;
     }
 
-    private static double forward(AxleMotion motion, boolean inboard) {
-        return (forward(motion.wheel(1), inboard) + forward(motion.wheel(-1), inboard)) / 2;
-    }
-
     private static double forward(WheelMotion wheel, boolean inboard) {
         return inboard
                 ? wheel.heave().forward(wheel.centre(1), wheel.centre(2))
                 : wheel.heave().forward(wheel.patch(1), wheel.patch(2));
-    }
-
-    private static double up(AxleMotion motion, boolean inboard) {
-        return (up(motion.wheel(1), inboard) + up(motion.wheel(-1), inboard)) / 2;
     }
 
     private static double up(WheelMotion wheel, boolean inboard) {

@@ -2,6 +2,7 @@ package org.palanca.result.steer;
 
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
+import org.palanca.result.ResultKind;
 import org.palanca.result.SteeringAxis;
 import org.palanca.result.WheelMotion;
 import org.palanca.units.Quantity;
@@ -25,7 +26,7 @@ public final class Ackermann extends DefinedResult {
 
     /** @param axes the left wheel's steering axis and the right one's; empty where not known */
     public Ackermann(SteeringAxis... axes) {
-        super("ackermann", Quantity.PERCENT, Motion.NONE, "source.ackermann");
+        super(ResultKind.ACKERMANN, Motion.NONE, "source.ackermann");
         this.axes = axes.clone();
     }
 
@@ -53,7 +54,7 @@ public final class Ackermann extends DefinedResult {
         double percent = 100 * (inner - outer) / (inner - ideal);
         trace.given("i", "symbol.inner_steer", inner, Quantity.ANGLE);
         trace.given("o", "symbol.outer_steer", outer, Quantity.ANGLE);
-        trace.given("W", "symbol.axis_width", width, Quantity.LENGTH);
+        trace.given("W", axes.length < 2 ? "symbol.patch_width" : "symbol.axis_width", width, Quantity.LENGTH);
         trace.given("L", "symbol.wheelbase", wheelbase, Quantity.LENGTH);
         trace.step("ideal", "atan( 1 / ( 1 / tan( i ) + W / L ) )", ideal, Quantity.ANGLE);
         trace.step("percent", "100 * ( i - o ) / ( i - ideal )", percent, Quantity.PERCENT);

@@ -2,6 +2,7 @@ package org.palanca.result.steer;
 
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
+import org.palanca.result.ResultKind;
 import org.palanca.result.links.LinkEnds;
 import org.palanca.units.Quantity;
 import org.palanca.working.Trace;
@@ -25,8 +26,7 @@ public final class DragLinkMatch extends DefinedResult {
 
     public DragLinkMatch(Of of, LinkEnds dragLink, LinkEnds panhard) {
         super(
-                of == Of.SLOPE ? "drag_link_slope_gap" : "drag_link_length_gap",
-                of == Of.SLOPE ? Quantity.ANGLE : Quantity.LENGTH,
+                of == Of.SLOPE ? ResultKind.DRAG_LINK_SLOPE_GAP : ResultKind.DRAG_LINK_LENGTH_GAP,
                 Motion.NONE,
                 "source.drag_link");
         this.of = of;

@@ -2,6 +2,7 @@ package org.palanca.result.wheel;
 
 import org.palanca.geometry.Side;
 import org.palanca.result.AxleMotion;
+import org.palanca.result.ResultKind;
 import org.palanca.result.SideResult;
 import org.palanca.result.WheelMotion;
 import org.palanca.units.Quantity;
@@ -11,7 +12,7 @@ import org.palanca.working.Trace;
 /** Lean of a wheel against the chassis' vertical, top outward positive. */
 public final class Camber extends SideResult {
     public Camber(Side side) {
-        super("camber", side, Quantity.ANGLE, Motion.NONE, "source.definition");
+        super(ResultKind.CAMBER, side, Motion.NONE, "source.definition");
     }
 
     @Override

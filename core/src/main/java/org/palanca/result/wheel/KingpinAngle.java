@@ -2,6 +2,7 @@ package org.palanca.result.wheel;
 
 import org.palanca.geometry.Side;
 import org.palanca.result.AxleMotion;
+import org.palanca.result.ResultKind;
 import org.palanca.result.SideResult;
 import org.palanca.result.SteeringAxis;
 import org.palanca.units.Quantity;
@@ -22,9 +23,8 @@ public final class KingpinAngle extends SideResult {
 
     public KingpinAngle(View view, SteeringAxis axis, Side side) {
         super(
-                view == View.SIDE ? "kingpin_caster" : "kingpin_inclination",
+                view == View.SIDE ? ResultKind.KINGPIN_CASTER : ResultKind.KINGPIN_INCLINATION,
                 side,
-                Quantity.ANGLE,
                 Motion.NONE,
                 "source.definition");
         this.view = view;

@@ -2,6 +2,7 @@ package org.palanca.result.wheel;
 
 import org.palanca.geometry.Side;
 import org.palanca.result.AxleMotion;
+import org.palanca.result.ResultKind;
 import org.palanca.result.SideResult;
 import org.palanca.result.SteeringAxis;
 import org.palanca.result.WheelMotion;
@@ -24,9 +25,8 @@ public final class KingpinAtGround extends SideResult {
 
     public KingpinAtGround(Direction direction, SteeringAxis axis, Side side) {
         super(
-                direction == Direction.TRAIL ? "mechanical_trail" : "scrub_radius",
+                direction == Direction.TRAIL ? ResultKind.MECHANICAL_TRAIL : ResultKind.SCRUB_RADIUS,
                 side,
-                Quantity.LENGTH,
                 Motion.NONE,
                 "source.definition");
         this.direction = direction;

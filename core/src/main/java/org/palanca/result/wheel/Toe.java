@@ -2,6 +2,7 @@ package org.palanca.result.wheel;
 
 import org.palanca.geometry.Side;
 import org.palanca.result.AxleMotion;
+import org.palanca.result.ResultKind;
 import org.palanca.result.SideResult;
 import org.palanca.result.WheelMotion;
 import org.palanca.units.Quantity;
@@ -20,7 +21,7 @@ public final class Toe extends SideResult {
     private final Sense sense;
 
     public Toe(Sense sense, Side side) {
-        super(sense == Sense.TOE_IN ? "toe" : "steer_angle", side, Quantity.ANGLE, Motion.NONE, "source.definition");
+        super(sense == Sense.TOE_IN ? ResultKind.TOE : ResultKind.STEER_ANGLE, side, Motion.NONE, "source.definition");
         this.sense = sense;
     }
 

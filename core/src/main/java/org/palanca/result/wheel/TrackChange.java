@@ -2,23 +2,26 @@ package org.palanca.result.wheel;
 
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
+import org.palanca.result.ResultKind;
 import org.palanca.units.Quantity;
 import org.palanca.working.Trace;
 
-/** How much farther apart the contact patches are than the design track. */
+/** How much farther apart the contact patches are than at ride, where leaning wheels stand them off the middle of the tyres. */
 public final class TrackChange extends DefinedResult {
     public TrackChange() {
-        super("track_change", Quantity.LENGTH, Motion.NONE, "source.definition");
+        super(ResultKind.TRACK_CHANGE, Motion.NONE, "source.definition");
     }
 
     @Override
     public double evaluate(AxleMotion motion, Trace trace) {
         double left = motion.wheel(1).patch(1);
         double right = motion.wheel(-1).patch(1);
-        double track = motion.axle().track();
+        double track = motion.axle().track()
+                + motion.wheel(1).patchOutAtRide()
+                + motion.wheel(-1).patchOutAtRide();
         trace.given("y_l", "symbol.left_patch_y", left, Quantity.LENGTH);
         trace.given("y_r", "symbol.right_patch_y", right, Quantity.LENGTH);
-        trace.given("t", "symbol.track", track, Quantity.LENGTH);
+        trace.given("t", "symbol.patch_track", track, Quantity.LENGTH);
         trace.step("change", "y_l - y_r - t", left - right - track, Quantity.LENGTH);
         return left - right - track;
     }
