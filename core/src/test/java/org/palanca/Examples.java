@@ -74,6 +74,14 @@ public final class Examples {
         return vehicle("tarn-4.palanca.json");
     }
 
+    /** The id of a wheel's result across the centreline; any other as it is. */
+    public static String across(String id) {
+        if (id.endsWith(".left")) {
+            return id.substring(0, id.length() - 4) + "right";
+        }
+        return id.endsWith(".right") ? id.substring(0, id.length() - 5) + "left" : id;
+    }
+
     /** Contents of an example. */
     public static String text(String name) {
         try (InputStream in = Examples.class.getResourceAsStream("/org/palanca/examples/" + name)) {

@@ -171,6 +171,9 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained, do
                 case U_JOINT -> pinion();
                 case SLIP -> slip();
                 case JOINT -> joint(name);
+                case BUSHING -> {
+                    // What holds the axle against this motion is its type: no small move mends it.
+                }
                 // A mount farther from its other end makes a longer member, nearer a shorter one.
                 case OPEN ->
                     axle.link(name)

@@ -31,6 +31,8 @@ public record Limit(Kind kind, String id, Message what) {
         SLIP,
         /** A link's joint tilted to its limit. */
         JOINT,
+        /** A bushing pushed by more than any gives. */
+        BUSHING,
         /** A member that can't close. */
         OPEN;
 

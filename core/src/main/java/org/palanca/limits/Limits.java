@@ -13,7 +13,9 @@ import org.palanca.driveline.ShaftStudy;
 import org.palanca.geometry.Side;
 import org.palanca.result.AxleModel;
 import org.palanca.result.JointBolts;
+import org.palanca.result.ResultKind;
 import org.palanca.result.WheelTravel;
+import org.palanca.result.bind.BushingPush;
 import org.palanca.result.links.JointMisalignment;
 import org.palanca.result.shock.MountLine;
 import org.palanca.springing.Coils;
@@ -25,6 +27,7 @@ import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.words.Message;
+import org.palanca.working.Trace;
 
 /**
  * All limits of an axle and how far each of them is away at a pose. A limit that is passed at ride already limits nothing: it
@@ -57,6 +60,7 @@ public final class Limits {
         }
         around.hoses().forEach(this::hose);
         joints();
+        bushings();
         model.toRide();
         for (int i = limits.size() - 1; i >= 0; i--) {
             if (margins.get(i).applyAsDouble(model) < 0) {
@@ -173,6 +177,15 @@ public final class Limits {
                     model.axle().mounts().get(joint.mount()).name(),
                     m -> limit - Math.asin(Math.min(1, Math.abs(tilts.sine(m.motion(), index)))));
         }
+    }
+
+    private void bushings() {
+        model.results().stream()
+                .filter(result -> result.kind() == ResultKind.BUSHING_PUSH)
+                .forEach(push -> add(
+                        Limit.Kind.BUSHING,
+                        model.axle().place().id(),
+                        m -> BushingPush.MOST - push.evaluate(m.motion(), Trace.NONE)));
     }
 
     /** Every limit that can end the travel. */

@@ -19,6 +19,7 @@ import org.palanca.mechanism.solve.ClosureDiagnosis;
 import org.palanca.mechanism.solve.Freedoms;
 import org.palanca.mechanism.solve.PoseSolver;
 import org.palanca.mechanism.solve.Solution;
+import org.palanca.result.bind.BushingPush;
 import org.palanca.solid.Place;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
@@ -58,6 +59,7 @@ public final class AxleModel {
     private final List<HingeTurn> hinges;
     private final boolean springs;
     private final double lock;
+    private double askedSteer;
     private boolean closed;
 
     /**
@@ -174,6 +176,7 @@ public final class AxleModel {
     public boolean moveTo(double left, double right, double steer) {
         drivers[0] = left;
         drivers[1] = right;
+        askedSteer = steer;
         if (drivers.length > 2) {
             drivers[2] = lock * steer;
         }
@@ -337,7 +340,7 @@ public final class AxleModel {
     /** Why the last move did not close, naming the member, the amount and something to try; empty when it closed. */
     public Optional<Message> whyOpen() {
         return solver.solution() instanceof Solution.Open open
-                ? Optional.of(FaultWords.open(axle.place(), open))
+                ? Optional.of(FaultWords.open(axle, new WheelTravel(drivers[0], drivers[1], askedSteer), open))
                 : Optional.empty();
     }
 
@@ -355,7 +358,7 @@ public final class AxleModel {
     public Optional<Message> whyUnsound() {
         Solution solution = solver.solution();
         if (solution instanceof Solution.Strained strained) {
-            return FaultWords.loose(axle.place(), strained.freedoms());
+            return pushedBeyond().or(() -> FaultWords.loose(axle.place(), strained.freedoms()));
         }
         Freedoms freedoms = solution instanceof Solution.Closed shut
                 ? shut.freedoms()
@@ -375,6 +378,14 @@ public final class AxleModel {
                 .filter(strain -> !strain.member().endsWith(LeafModel.BENDING))
                 .sorted(Comparator.comparingDouble((Solution.Strain strain) -> -Math.abs(strain.off())))
                 .toList();
+    }
+
+    /** What closes only on paper: a bushing pushed by more than any gives. */
+    private Optional<Message> pushedBeyond() {
+        return strains().stream()
+                .findFirst()
+                .filter(most -> Math.abs(most.off()) > BushingPush.MOST)
+                .map(most -> FaultWords.pushedBeyond(axle.place(), most));
     }
 
     /** What pushes the bushings at the present pose, with the most pushed one and how far; empty where nothing does. */

@@ -9,34 +9,88 @@ import org.palanca.mechanism.solve.Freedoms;
 import org.palanca.mechanism.solve.Solution;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Joint;
 import org.palanca.words.Message;
 
 /** Puts the solver's diagnosis into the trade's words: the member, the pose, the amount, and one thing to try. */
 final class FaultWords {
+    /** Travel smaller than this asks for nothing [m]. */
+    private static final double A_HAIR = 1e-9;
+
+    /** Under this a length is told to the thousandth [m]: 1/8 in. */
+    private static final double TAPE = 0.003175;
+
     private FaultWords() {}
 
-    static Message open(AxlePlace place, Solution.Open open) {
-        Message axle = axle(place);
-        List<ClosureDiagnosis.Gap> gaps = open.diagnosis().gaps();
-        Optional<Message> unsound = unsound(place, open.diagnosis().freedoms());
-        Optional<ClosureDiagnosis.Gap> member =
-                gaps.stream().filter(gap -> !gap.driver()).findFirst();
-        if (unsound.isPresent() && !open.diagnosis().freedoms().blocked().isEmpty()) {
-            return unsound.get();
+    /**
+     * Why an axle does not close.
+     *
+     * @param asked the pose that was asked for
+     */
+    static Message open(Axle axle, WheelTravel asked, Solution.Open open) {
+        Message place = axle(axle.place());
+        ClosureDiagnosis diagnosis = open.diagnosis();
+        Optional<Freedoms.Blocked> blocked = diagnosis.freedoms().blocked().stream()
+                .filter(one -> asks(asked, one.motion()))
+                .findFirst();
+        if (blocked.isPresent()) {
+            return Message.of(
+                    "fault.blocked",
+                    place,
+                    motion(blocked.get().motion()),
+                    names(blocked.get().members()));
         }
-        if (member.isPresent()) {
-            double amount = member.get().amount();
+        Optional<ClosureDiagnosis.Gap> bar =
+                diagnosis.gaps().stream().filter(gap -> !gap.driver()).findFirst();
+        if (bar.isPresent()) {
+            double amount = bar.get().amount();
             return Message.of(
                     amount > 0 ? "fault.link_too_short" : "fault.link_too_long",
-                    axle,
-                    member.get().name(),
-                    Message.length(Math.abs(amount)));
+                    place,
+                    bar.get().name(),
+                    small(Math.abs(amount)));
         }
-        return gaps.stream()
-                .findFirst()
-                .map(gap -> Message.of(
-                        "fault.wheel_out_of_reach", axle, gap.name(), Message.length(Math.abs(gap.amount()))))
-                .orElse(Message.of("fault.no_close", axle));
+        if (!diagnosis.gaps().isEmpty()) {
+            return outOfReach(axle, diagnosis.gaps().get(0));
+        }
+        if (!diagnosis.freedoms().loose().isEmpty()) {
+            return loose(axle.place(), diagnosis.freedoms()).orElseThrow();
+        }
+        return diagnosis.between().size() < 2
+                ? Message.of("fault.no_close", place)
+                : Message.of(
+                        "fault.between",
+                        place,
+                        diagnosis.between().get(0),
+                        diagnosis.between().get(1));
+    }
+
+    /** A driver that stops short: a wheel or a rack by a length, a steering arm by an angle. */
+    private static Message outOfReach(Axle axle, ClosureDiagnosis.Gap gap) {
+        Message place = axle(axle.place());
+        double amount = Math.abs(gap.amount());
+        if (!gap.name().equals(AxleMechanism.STEER)) {
+            return Message.of("fault.wheel_out_of_reach", place, gap.name(), small(amount));
+        }
+        boolean turns = axle.steering()
+                .flatMap(steering -> axle.linkage().joint(steering.joint()))
+                .filter(Joint.Hinge.class::isInstance)
+                .isPresent();
+        return Message.of("fault.lock_out_of_reach", place, turns ? Message.angle(amount) : small(amount));
+    }
+
+    /** What a tape's fractions would round to nothing is told finely. */
+    private static Object small(double metres) {
+        return metres < TAPE ? Message.fine(metres) : Message.length(metres);
+    }
+
+    /** Whether a pose asks for a motion: a wheel up and another down for roll, both up for heave. */
+    private static boolean asks(WheelTravel asked, Freedoms.Motion motion) {
+        return switch (motion) {
+            case ROLL -> Math.abs(asked.left() - asked.right()) > A_HAIR;
+            case HEAVE -> Math.abs(asked.left() + asked.right()) > A_HAIR;
+            default -> true;
+        };
     }
 
     static Optional<Message> unsound(AxlePlace place, Freedoms freedoms) {
@@ -51,6 +105,15 @@ final class FaultWords {
     static Optional<Message> loose(AxlePlace place, Freedoms freedoms) {
         Message axle = axle(place);
         return freedoms.loose().stream().findFirst().map(loose -> Message.of("fault.loose." + name(loose), axle));
+    }
+
+    static Message pushedBeyond(AxlePlace place, Solution.Strain most) {
+        return Message.of("fault.push_beyond", axle(place), named(most), Message.length(Math.abs(most.off())));
+    }
+
+    /** The joint or link that a bushing belongs to. */
+    private static String named(Solution.Strain strain) {
+        return strain.member().split(AxleMechanism.AT)[0];
     }
 
     /** A leaf spring's rigid half would block heave as well, so where there are leaves only the push is told. */

@@ -18,11 +18,21 @@ public final class CompliantPoseSolver extends SteppingSolver {
     private static final int MOST_ITERATIONS = 40;
     private static final double PIVOT_FLOOR = 1e-13;
 
-    /**
-     * Largest change of a driver that is taken at once [m or rad]. There may be several equilibria, a shackle swung over
-     * among them; a short way cannot reach the wrong one.
-     */
+    /** Largest change of a driver that is taken at once [m or rad]. */
     private static final double LONGEST_MOVE = 0.06;
+
+    /**
+     * A pose is safe to start from while its elimination is as sound as this part of that of the design pose, and no worse
+     * than the least: near a fold, where one equilibrium turns into two, pivots vanish.
+     */
+    private static final double WELL_HELD = 0.2;
+
+    private static final double LEAST_QUALITY = 1e-3;
+
+    /** The first step of a move is the motion at its start; what comes after may add up to this part of it [m or rad]. */
+    private static final double MOST_CORRECTED = 0.5;
+
+    private static final double A_LITTLE = 1e-4;
 
     /** A step of Newton's this small ends the search [m or rad]; the next one would be of the size of its square. */
     private static final double NEARLY_STILL = 3e-7;
@@ -64,6 +74,12 @@ public final class CompliantPoseSolver extends SteppingSolver {
     private final double[] step;
     private final LuFactors factors;
     private final double largestRate;
+    private final double leastQuality;
+
+    /** Length of the first step of the last move, and of all that came after [m or rad]. */
+    private double predicted;
+
+    private double corrected;
 
     /** Sign of the determinant where the energy is least; another sign belongs to a saddle. */
     private final int signAtDesign;
@@ -124,15 +140,38 @@ public final class CompliantPoseSolver extends SteppingSolver {
         factors = new LuFactors(size);
         assemble();
         signAtDesign = factored ? factors.sign() : 0;
+        leastQuality = Math.max(LEAST_QUALITY, factored ? WELL_HELD * factors.quality() : 0);
+    }
+
+    /**
+     * There may be several equilibria, a shackle swung over among them. A short way between poses at which the mechanism is
+     * well held leads to the one that is reached from the design pose.
+     */
+    @Override
+    boolean near() {
+        return wellHeld() && shortWay() && newton() && wentOn() && wellHeld();
+    }
+
+    private boolean wellHeld() {
+        return factored && factors.quality() > leastQuality;
+    }
+
+    private boolean shortWay() {
+        double longest = 0;
+        for (int i = 0; i < asked.length; i++) {
+            longest = Math.max(longest, Math.abs(asked[i] - start.driver(i)));
+        }
+        return longest < LONGEST_MOVE;
     }
 
     @Override
-    int partsAtFirst() {
-        double longest = 0;
-        for (int i = 0; i < asked.length; i++) {
-            longest = Math.max(longest, Math.abs(asked[i] - present.driver(i)));
-        }
-        return (int) Math.max(1, Math.ceil(longest / LONGEST_MOVE));
+    double longestStep() {
+        return LONGEST_MOVE;
+    }
+
+    @Override
+    boolean wentOn() {
+        return corrected < MOST_CORRECTED * predicted + A_LITTLE;
     }
 
     @Override
@@ -144,6 +183,8 @@ public final class CompliantPoseSolver extends SteppingSolver {
 
     @Override
     boolean newton() {
+        predicted = Double.NaN;
+        corrected = 0;
         if (factored) {
             before.set(present);
             System.arraycopy(multiplier, 0, multiplierBefore, 0, multiplier.length);
@@ -153,6 +194,8 @@ public final class CompliantPoseSolver extends SteppingSolver {
             }
             present.set(before);
             System.arraycopy(multiplierBefore, 0, multiplier, 0, multiplier.length);
+            predicted = Double.NaN;
+            corrected = 0;
         }
         return settle();
     }
@@ -211,6 +254,12 @@ public final class CompliantPoseSolver extends SteppingSolver {
             step[columns[i]] = unknown[i];
         }
         double scale = guard(step);
+        double length = scale * longest(step);
+        if (Double.isNaN(predicted)) {
+            predicted = length;
+        } else {
+            corrected += length;
+        }
         present.apply(step, scale);
         exact = false;
         for (int k = 0; k < multiplier.length; k++) {

@@ -32,7 +32,16 @@ public final class RigidPoseSolver extends SteppingSolver {
     /** After a Newton step from a residual as small as this the mechanism is probably closed [m]. */
     private static final double LIKELY_CLOSED_AFTER = 3e-5;
 
+    /** The first step of a move is the motion at its start; what comes after may add up to this part of it [m or rad]. */
+    private static final double MOST_CORRECTED = 0.5;
+
+    private static final double A_LITTLE = 1e-3;
+
+    /** A pose is safe to start from while its elimination is as sound as this part of that of the design pose. */
+    private static final double WELL_HELD = 0.1;
+
     private final BlockFactors factors;
+    private final double leastQuality;
     private final double[] step;
     private final double[] right;
     private final boolean hasSquare;
@@ -40,6 +49,10 @@ public final class RigidPoseSolver extends SteppingSolver {
     private final boolean[] changed;
     private final boolean[] markedRows;
     private final boolean[] marked;
+    /** Length of the first step of the last move, and of all that came after [m or rad]. */
+    private double predicted;
+
+    private double corrected;
     private boolean square;
 
     /** Whether the factors belong to a pose near the present one. */
@@ -63,7 +76,31 @@ public final class RigidPoseSolver extends SteppingSolver {
         factors = new BlockFactors(equations.jacobian, hasSquare ? equations.columns : 0);
         if (hasSquare && factors.factor(equations.jacobian, PIVOT_FLOOR)) {
             factors.rememberSide();
+            leastQuality = WELL_HELD * factors.quality();
+        } else {
+            leastQuality = 0;
         }
+    }
+
+    @Override
+    boolean near() {
+        return wellHeld() && newton() && wentOn() && wellHeld();
+    }
+
+    /** Near a dead point, where two ways of closing part, pivots vanish: no pose there is a safe start. */
+    private boolean wellHeld() {
+        return !square || factors.quality() > leastQuality;
+    }
+
+    /** A fifth of the longest travel there is. */
+    @Override
+    double longestStep() {
+        return 0.05;
+    }
+
+    @Override
+    boolean wentOn() {
+        return corrected < MOST_CORRECTED * predicted + A_LITTLE;
     }
 
     @Override
@@ -75,6 +112,8 @@ public final class RigidPoseSolver extends SteppingSolver {
     @Override
     boolean newton() {
         markWhatChanges();
+        predicted = Double.NaN;
+        corrected = 0;
         stepOnWarmFactors();
         fresh = true;
         double last = Double.POSITIVE_INFINITY;
@@ -97,8 +136,7 @@ public final class RigidPoseSolver extends SteppingSolver {
             last = residual;
             findStep();
             scale = guard(step);
-            present.apply(step, scale);
-            iterations++;
+            take(scale);
             if (scale == 1 && closedByLastStep(residual)) {
                 warm = onTheSameSide();
                 return warm;
@@ -145,9 +183,23 @@ public final class RigidPoseSolver extends SteppingSolver {
         equations.residualsAt(present, marked);
         if (equations.largestResidual() < LONGEST_WARM_STEP) {
             findStep();
-            present.apply(step, 1);
-            iterations++;
+            take(1);
         }
+    }
+
+    /** Moves by a part of the step at hand. */
+    private void take(double scale) {
+        double length = 0;
+        for (double part : step) {
+            length = Math.max(length, Math.abs(part));
+        }
+        if (Double.isNaN(predicted)) {
+            predicted = scale * length;
+        } else {
+            corrected += scale * length;
+        }
+        present.apply(step, scale);
+        iterations++;
     }
 
     /** Whether the step just taken closes the mechanism; asked where it is likely, since it costs no derivatives. */

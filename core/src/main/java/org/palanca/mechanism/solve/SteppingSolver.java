@@ -1,14 +1,17 @@
 package org.palanca.mechanism.solve;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.palanca.mechanism.Configuration;
+import org.palanca.mechanism.HeightDriver;
 import org.palanca.mechanism.Mechanism;
 import org.palanca.mechanism.Pose;
 
 /**
- * What both solvers share: a move is tried at once from the pose at hand, then in parts, and a move that does not
- * succeed leaves the pose where it was.
+ * What both solvers share. A pose is what it is however it was asked for: where the pose at hand is no safe start, the
+ * mechanism is led from its design pose along a way that depends on nothing but where it is to go, in steps as short as they
+ * have to be. A move that does not succeed leaves the pose where it was.
  */
 abstract class SteppingSolver implements PoseSolver {
     /** Largest left-over with which the mechanism counts as closed [m]: a ten-thousandth of a micrometre. */
@@ -17,8 +20,11 @@ abstract class SteppingSolver implements PoseSolver {
     /** Longest step: half a metre or half a radian, so that a bad start does not throw the axle over. */
     private static final double LONGEST_STEP = 0.5;
 
-    /** In how many parts a move is taken when it does not succeed at once. */
-    private static final int[] PARTS = {8, 64};
+    /** Shortest part of a leg that is tried before it counts as closed off. */
+    private static final double SHORTEST_PART = 1.0 / 1024;
+
+    /** After a step that went well the next one may be so many times as long. */
+    private static final double LENGTHEN = 2;
 
     final Mechanism mechanism;
     final Linearisation equations;
@@ -26,7 +32,11 @@ abstract class SteppingSolver implements PoseSolver {
     final double[] asked;
     int iterations;
     double residual;
-    private final Configuration start;
+    /** Where the last move began. */
+    final Configuration start;
+    private final Configuration stop;
+    private final double[] from;
+    private final boolean[] lifts;
     private boolean closed;
 
     SteppingSolver(Mechanism mechanism) {
@@ -34,16 +44,29 @@ abstract class SteppingSolver implements PoseSolver {
         equations = new Linearisation(mechanism);
         present = mechanism.atDesign();
         start = mechanism.atDesign();
+        stop = mechanism.atDesign();
         asked = new double[mechanism.drivers().size()];
+        from = new double[asked.length];
+        lifts = new boolean[asked.length];
+        for (int i = 0; i < lifts.length; i++) {
+            lifts[i] = mechanism.drivers().get(i) instanceof HeightDriver;
+        }
     }
 
     /** Goes from the present configuration to the drivers' values that stand in it. */
     abstract boolean newton();
 
-    /** In how many parts a move is tried at first. */
-    int partsAtFirst() {
-        return 1;
-    }
+    /**
+     * Goes from the pose at hand to the drivers asked for, which stand in the present configuration, if that pose is a safe
+     * start and the way is short. The configuration may be left anywhere where it answers false.
+     */
+    abstract boolean near();
+
+    /** Longest change of a driver that a step on the way from the design pose may make at first [m or rad]. */
+    abstract double longestStep();
+
+    /** Whether the step just taken went on along the way it began, and not over to another pose. */
+    abstract boolean wentOn();
 
     /** The present configuration was set from outside: what was kept of the last pose no longer belongs to it. */
     abstract void forgetNeighbour();
@@ -77,11 +100,8 @@ abstract class SteppingSolver implements PoseSolver {
         System.arraycopy(drivers, 0, asked, 0, asked.length);
         start.set(present);
         iterations = 0;
-        int atOnce = partsAtFirst();
-        closed = atOnce == 1 ? part(1) : inParts(atOnce);
-        for (int i = 0; i < PARTS.length && !closed; i++) {
-            closed = inParts(PARTS[i]);
-        }
+        ask(asked, asked, 1);
+        closed = closed && near() || fromDesign();
         if (!closed) {
             present.set(start);
             forgetNeighbour();
@@ -89,23 +109,72 @@ abstract class SteppingSolver implements PoseSolver {
         return closed;
     }
 
-    private boolean inParts(int parts) {
-        present.set(start);
+    /** Straight there; if that way is closed off, lifted first and steered then, or the other way about. */
+    private boolean fromDesign() {
+        return along(true, true) || steers() && (along(true, false) || along(false, true));
+    }
+
+    private boolean steers() {
+        for (int i = 0; i < asked.length; i++) {
+            if (!lifts[i] && asked[i] != 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /**
+     * From the design pose in one leg or two.
+     *
+     * @param lifted whether the first leg lifts
+     * @param steered whether it steers
+     */
+    private boolean along(boolean lifted, boolean steered) {
+        present.reset();
         forgetNeighbour();
-        for (int i = 1; i <= parts; i++) {
-            if (!part((double) i / parts)) {
-                return false;
+        double[] first = new double[asked.length];
+        for (int i = 0; i < first.length; i++) {
+            first[i] = (lifts[i] ? lifted : steered) ? asked[i] : 0;
+        }
+        Arrays.fill(from, 0);
+        return newton() && leg(first) && (lifted && steered || leg(asked));
+    }
+
+    /** From where the drivers stand to other values, in steps that shrink where they have to. */
+    private boolean leg(double[] to) {
+        double longest = 0;
+        for (int i = 0; i < to.length; i++) {
+            from[i] = present.driver(i);
+            longest = Math.max(longest, Math.abs(to[i] - from[i]));
+        }
+        if (longest == 0) {
+            return true;
+        }
+        double done = 0;
+        double part = Math.min(1, longestStep() / longest);
+        while (done < 1) {
+            stop.set(present);
+            double next = Math.min(1, done + part);
+            ask(from, to, next);
+            if (newton() && wentOn()) {
+                done = next;
+                part = Math.min(LENGTHEN * part, longestStep() / longest);
+            } else {
+                part /= 2;
+                if (part < SHORTEST_PART) {
+                    return false;
+                }
+                present.set(stop);
+                forgetNeighbour();
             }
         }
         return true;
     }
 
-    private boolean part(double fraction) {
+    private void ask(double[] before, double[] to, double fraction) {
         for (int i = 0; i < asked.length; i++) {
-            double before = start.driver(i);
-            present.setDriver(i, fraction == 1 ? asked[i] : before + fraction * (asked[i] - before));
+            present.setDriver(i, fraction == 1 ? to[i] : before[i] + fraction * (to[i] - before[i]));
         }
-        return newton();
     }
 
     /** The part of a step that may be taken. */

@@ -6,6 +6,7 @@ import org.palanca.mechanism.Mechanism;
 import org.palanca.result.AxleMotion;
 import org.palanca.result.DefinedResult;
 import org.palanca.result.ResultKind;
+import org.palanca.units.Lengths;
 import org.palanca.units.Quantity;
 import org.palanca.working.Trace;
 
@@ -14,6 +15,9 @@ import org.palanca.working.Trace;
  * against a motion that is asked for. From the pose of least strain energy.
  */
 public final class BushingPush extends DefinedResult {
+    /** No bushing gives more than this [m]: 1/2 in, common practice, no source. Beyond it an axle closes on paper only. */
+    public static final double MOST = Lengths.inches(0.5);
+
     /** What is told of it. */
     public enum As {
         /** How far it is pushed or pulled. */
