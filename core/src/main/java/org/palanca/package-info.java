@@ -28,9 +28,9 @@
  * {@code work} (steps and holds), {@code housing} (its lengths, angles and straightness), {@code springing} (what carries and
  * stops), {@code vehicle} (what the user
  * describes), {@code mechanism} (bodies and constraints made from it, and their solution), {@code working} (how a number
- * shows where it came from), {@code result} (one class a quantity), {@code sweep}, {@code steering} (lock to lock),
+ * shows where it came from), {@code result} (one class a quantity), {@code travel} (what bounds an axle's travel, and its worst poses), {@code sweep}, {@code steering} (lock to lock),
  * {@code targets}, {@code driveline} (shafts and their joints), {@code clearance} (what may touch), {@code limits} (what ends
- * the travel), {@code ride} (loads and rates on springs), {@code terrain} (slopes and rocks), {@code fit} (tyre in its well, axle square, shaft), {@code placing} (a mount where the board has it),
+ * the travel), {@code ride} (loads and rates on springs), {@code terrain} (slopes and rocks), {@code fit} (tyre in its well, axle square, shaft), {@code assessment} (every study at once, and advice tried against it), {@code placing} (a mount where the board has it),
  * {@code belief} (what is often said, tried), {@code shop} (what is cut), {@code drawing}, {@code instrument} (gauges that
  * stream), {@code io} (files in and out). A package uses only those before it.
  */

@@ -56,6 +56,8 @@ class ArchitectureTest {
             .definedBy("org.palanca.working")
             .layer("result")
             .definedBy("org.palanca.result..")
+            .layer("travel")
+            .definedBy("org.palanca.travel")
             .layer("sweep")
             .definedBy("org.palanca.sweep")
             .layer("steering")
@@ -74,6 +76,8 @@ class ArchitectureTest {
             .definedBy("org.palanca.terrain")
             .layer("fit")
             .definedBy("org.palanca.fit")
+            .layer("assessment")
+            .definedBy("org.palanca.assessment")
             .layer("placing")
             .definedBy("org.palanca.placing")
             .layer("belief")
@@ -94,28 +98,35 @@ class ArchitectureTest {
             .mayOnlyBeAccessedByLayers("io")
             .whereLayer("shop")
             .mayOnlyBeAccessedByLayers("drawing", "io")
+            .whereLayer("assessment")
+            .mayOnlyBeAccessedByLayers("io")
             .whereLayer("terrain")
             .mayOnlyBeAccessedByLayers("io")
             .whereLayer("ride")
-            .mayOnlyBeAccessedByLayers("terrain", "io")
+            .mayOnlyBeAccessedByLayers("terrain", "assessment", "io")
             .whereLayer("limits")
-            .mayOnlyBeAccessedByLayers("io")
+            .mayOnlyBeAccessedByLayers("fit", "assessment", "io")
             .whereLayer("clearance")
-            .mayOnlyBeAccessedByLayers("limits", "drawing", "io")
+            .mayOnlyBeAccessedByLayers("limits", "fit", "assessment", "drawing", "io")
             .whereLayer("driveline")
-            .mayOnlyBeAccessedByLayers("clearance", "limits", "fit", "drawing", "io")
+            .mayOnlyBeAccessedByLayers("clearance", "limits", "fit", "assessment", "drawing", "io")
             .whereLayer("placing")
             .mayOnlyBeAccessedByLayers("io")
             .whereLayer("fit")
-            .mayOnlyBeAccessedByLayers("io")
+            .mayOnlyBeAccessedByLayers("assessment", "io")
             .whereLayer("targets")
-            .mayOnlyBeAccessedByLayers("placing", "shop", "drawing", "io")
+            .mayOnlyBeAccessedByLayers("assessment", "placing", "shop", "drawing", "io")
             .whereLayer("steering")
-            .mayOnlyBeAccessedByLayers("targets", "shop", "drawing", "io")
+            .mayOnlyBeAccessedByLayers("targets", "assessment", "shop", "drawing", "io")
             .whereLayer("sweep")
             .mayOnlyBeAccessedByLayers("steering", "targets", "shop", "drawing", "io")
+            .whereLayer("travel")
+            .mayOnlyBeAccessedByLayers(
+                    "steering", "driveline", "clearance", "limits", "ride", "fit", "assessment", "io")
             .whereLayer("result")
             .mayOnlyBeAccessedByLayers(
+                    "travel",
+                    "assessment",
                     "sweep",
                     "steering",
                     "targets",
@@ -137,7 +148,7 @@ class ArchitectureTest {
             .whereLayer("housing")
             .mayOnlyBeAccessedByLayers("vehicle", "fit", "io")
             .whereLayer("survey")
-            .mayOnlyBeAccessedByLayers("vehicle", "clearance", "limits", "fit", "placing", "io");
+            .mayOnlyBeAccessedByLayers("vehicle", "clearance", "limits", "fit", "assessment", "placing", "io");
 
     @ArchTest
     static final ArchRule NO_RINGS =

@@ -12,13 +12,16 @@ import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
+import org.palanca.travel.TravelBounds;
+import org.palanca.travel.TravelEnvelope;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 
 /**
- * The least room of every pair over bump, droop, twist and steer. It begins with few poses and goes on to more, so that there
- * is an answer at once that only gets sharper; it can be given up at any time.
+ * The least room of every pair over bump, droop, twist and steer: everywhere that stops, straps and shocks let the axle get to,
+ * the worst poses themselves among it. It begins with few poses and goes on to more, so that there is an answer at once that
+ * only gets sharper; at the end each tight place is followed to where it is tightest. It can be given up at any time.
  *
  * @param tight the pairs that come nearest, the tightest against what is wanted first
  * @param poses how many poses have been looked at
@@ -34,8 +37,19 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
     /** Room larger than this is not worth knowing [m]. */
     private static final double FAR = 0.3;
 
+    /** A place is not tighter for less [m]. */
+    private static final double A_HAIR = 1e-6;
+
     /** Pairs whose nearest places are told: the tightest. */
     private static final int LISTED = 60;
+
+    /** How often the step is halved with which a tight place is followed. */
+    private static final int HALVINGS = 7;
+
+    /** Directions in which a tight place is followed: left travel, right travel, steer. */
+    private static final int[][] DIRECTIONS = {
+        {1, 0, 0}, {-1, 0, 0}, {0, 1, 0}, {0, -1, 0}, {1, 1, 0}, {-1, -1, 0}, {1, -1, 0}, {-1, 1, 0}, {0, 0, 1}, {0, 0, -1}
+    };
 
     private static final int[] SIZES = {3, 11, 21, FINEST};
     private static final int[] STEER_SIZES = {3, 5, STEERS, STEERS};
@@ -94,18 +108,20 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
     /** The least room found so far, one entry a pair. Belongs to one thread. */
     private static final class Search {
         private final Clearances clearances;
+        private final TravelBounds bounds;
         private final double[] room;
         private final WheelTravel[] pose;
 
         Search(Clearances clearances) {
             this.clearances = clearances;
+            bounds = new TravelBounds(clearances.model());
             room = new double[clearances.pairs().size()];
             pose = new WheelTravel[room.length];
             Arrays.fill(room, FAR);
         }
 
         void visit(WheelTravel at) {
-            if (!clearances.moveTo(at)) {
+            if (!clearances.moveTo(at) || !bounds.hold()) {
                 return;
             }
             for (int i = 0; i < room.length; i++) {
@@ -114,6 +130,34 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
                     room[i] = gap;
                     pose[i] = at;
                 }
+            }
+        }
+
+        /** Follows a pair's tightest place to where it is tightest, as far as the bounds let it. */
+        void follow(int pair, double step, double steerStep) {
+            double by = step;
+            double turn = steerStep;
+            for (int halving = 0; halving < HALVINGS; halving++) {
+                boolean better = true;
+                while (better) {
+                    better = false;
+                    for (int[] way : DIRECTIONS) {
+                        WheelTravel from = pose[pair];
+                        double steer = Math.max(-1, Math.min(1, from.steer() + way[2] * turn));
+                        WheelTravel at = new WheelTravel(from.left() + way[0] * by, from.right() + way[1] * by, steer);
+                        boolean turned = way[2] == 0 || turn > 0 && steer != from.steer();
+                        if (turned && clearances.moveTo(at) && bounds.hold()) {
+                            double gap = clearances.gap(pair);
+                            if (gap < room[pair] - A_HAIR) {
+                                room[pair] = gap;
+                                pose[pair] = at;
+                                better = true;
+                            }
+                        }
+                    }
+                }
+                by /= 2;
+                turn /= 2;
             }
         }
 
@@ -163,6 +207,12 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
             Search one, Search other, Executor secondCore, BooleanSupplier goOn, Consumer<ClearanceStudy> soFar) {
         Axle axle = one.clearances.model().axle();
         boolean steers = axle.steering().isPresent();
+        TravelEnvelope envelope = new TravelEnvelope(one.clearances.model());
+        Range range = range(envelope, axle);
+        envelope.worst().forEach(worst -> {
+            one.clearances.model().toRide();
+            one.visit(worst.pose());
+        });
         int all = 0;
         for (int i = 0; i < SIZES.length; i++) {
             all += SIZES[i] * SIZES[i] * (steers ? STEER_SIZES[i] : 1);
@@ -173,19 +223,47 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
             int size = SIZES[round];
             int turns = steers ? STEER_SIZES[round] : 1;
             CompletableFuture<Void> half =
-                    CompletableFuture.runAsync(() -> rows(other, size, turns, 1, goOn), secondCore);
-            rows(one, size, turns, 0, goOn);
+                    CompletableFuture.runAsync(() -> rows(other, range, size, turns, 1, goOn), secondCore);
+            rows(one, range, size, turns, 0, goOn);
             half.join();
             one.take(other);
             seen += size * size * turns;
+            if (round == SIZES.length - 1 && goOn.getAsBoolean()) {
+                double step = (range.up() + range.down()) / (size - 1);
+                for (int pair : tightest(one)) {
+                    if (goOn.getAsBoolean()) {
+                        one.clearances.model().toRide();
+                        one.follow(pair, step, steers ? 2.0 / (turns - 1) : 0);
+                    }
+                }
+            }
             study = of(one, seen, goOn.getAsBoolean() ? (double) seen / all : (double) (seen - 1) / all);
             soFar.accept(study);
         }
         return study;
     }
 
-    private static void rows(Search search, int size, int turns, int parity, BooleanSupplier goOn) {
-        Axle axle = search.clearances.model().axle();
+    /** How far up and down a wheel is looked at [m], both positive. */
+    private record Range(double up, double down) {
+        double travel(int step, int size) {
+            return -down + (down + up) * step / (size - 1);
+        }
+    }
+
+    /** All that the hardware allows; with nothing that bounds it, the plan's travel. */
+    private static Range range(TravelEnvelope envelope, Axle axle) {
+        double up = envelope.worst().stream()
+                .mapToDouble(worst -> Math.max(worst.pose().left(), worst.pose().right()))
+                .max()
+                .orElse(axle.travel().bump());
+        double down = envelope.worst().stream()
+                .mapToDouble(worst -> -Math.min(worst.pose().left(), worst.pose().right()))
+                .max()
+                .orElse(axle.travel().droop());
+        return new Range(up, down);
+    }
+
+    private static void rows(Search search, Range range, int size, int turns, int parity, BooleanSupplier goOn) {
         for (int s = 0; s < turns; s++) {
             double steer = turns == 1 ? 0 : -1 + 2.0 * s / (turns - 1);
             search.clearances.model().toRide();
@@ -195,29 +273,27 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
                 }
                 for (int k = 0; k < size; k++) {
                     int j = i / 2 % 2 == 0 ? k : size - 1 - k;
-                    search.visit(new WheelTravel(travel(axle, j, size), travel(axle, i, size), steer));
+                    search.visit(new WheelTravel(range.travel(j, size), range.travel(i, size), steer));
                 }
             }
         }
     }
 
-    private static double travel(Axle axle, int step, int size) {
-        double droop = axle.travel().droop();
-        return -droop + (droop + axle.travel().bump()) * step / (size - 1);
+    private static List<Integer> tightest(Search search) {
+        return IntStream.range(0, search.room.length)
+                .filter(i -> search.pose[i] != null)
+                .boxed()
+                .sorted(Comparator.comparingDouble(i -> search.room[i]
+                        - search.clearances.pairs().get(i).wanted()))
+                .limit(LISTED)
+                .toList();
     }
 
     /** Works out the nearest places of what came nearest. Leaves the model at ride. */
     private static ClearanceStudy of(Search search, int poses, double done) {
         List<Tight> tight = new ArrayList<>();
         Clearances clearances = search.clearances;
-        List<Integer> tightest = IntStream.range(0, search.room.length)
-                .filter(i -> search.pose[i] != null)
-                .boxed()
-                .sorted(Comparator.comparingDouble(
-                        i -> search.room[i] - clearances.pairs().get(i).wanted()))
-                .limit(LISTED)
-                .toList();
-        for (int i : tightest) {
+        for (int i : tightest(search)) {
             clearances.model().toRide();
             clearances.moveTo(search.pose[i]);
             tight.add(Tight.of(clearances, i, search.pose[i]));

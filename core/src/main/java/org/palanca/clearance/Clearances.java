@@ -45,7 +45,7 @@ public final class Clearances {
      */
     public record Pair(int one, int other, double wanted) {}
 
-    /** Sets up an axle at ride. Pairs that share room there already are known as such and limit nothing. */
+    /** Sets up an axle at ride. Pairs that share room there already are known as such: they end no travel, but stay. */
     public Clearances(AxleModel model) {
         this(model, Things.of(model));
     }
@@ -115,7 +115,8 @@ public final class Clearances {
         boolean ground = one.carrier() instanceof Carrier.Ground || other.carrier() instanceof Carrier.Ground;
         boolean rolls = one.kind() == Part.Kind.TYRE || other.kind() == Part.Kind.TYRE;
         boolean open = one.kind() == Part.Kind.SERVICE || other.kind() == Part.Kind.SERVICE;
-        return one.mayMeet(other) && !(ground && (rolls || open));
+        // Service room is open at its own moment only: it never limits travel.
+        return one.mayMeet(other) && !open && !(ground && rolls);
     }
 
     public AxleModel model() {

@@ -14,10 +14,36 @@ import org.palanca.words.Message;
  * @param carrier what it moves with
  * @param solid its shape in the carrier's frame
  * @param belongs what it is bolted to by name: two things that share one belong together and are not compared
+ * @param joined names of things that it was said to be welded or bolted to
+ * @param moment of service room: when it must be open
+ * @param assumed whether its size is an ordinary one that nobody measured
  */
-public record Thing(String id, Message name, Part.Kind kind, Carrier carrier, Solid solid, Set<String> belongs) {
+public record Thing(
+        String id,
+        Message name,
+        Part.Kind kind,
+        Carrier carrier,
+        Solid solid,
+        Set<String> belongs,
+        Set<String> joined,
+        Part.Moment moment,
+        boolean assumed) {
     public Thing {
         belongs = Set.copyOf(belongs);
+        joined = Set.copyOf(joined);
+    }
+
+    /** A thing that was measured and is joined to nothing. */
+    public Thing(String id, Message name, Part.Kind kind, Carrier carrier, Solid solid, Set<String> belongs) {
+        this(id, name, kind, carrier, solid, belongs, Set.of(), Part.Moment.RIDE, false);
+    }
+
+    Thing withBelongs(Set<String> other) {
+        return new Thing(id, name, kind, carrier, solid, other, joined, moment, assumed);
+    }
+
+    Thing ofAssumedSize() {
+        return new Thing(id, name, kind, carrier, solid, belongs, joined, moment, true);
     }
 
     /** What comes before the colon of its id: {@code link}, {@code part} and so on. */
@@ -30,8 +56,20 @@ public record Thing(String id, Message name, Part.Kind kind, Carrier carrier, So
         return id.substring(id.indexOf(':') + 1);
     }
 
+    /** Whether the user described its shape. */
+    public boolean described() {
+        return sort().equals("part") || sort().equals("obstacle");
+    }
+
+    /** Whether one of the two was said to be welded or bolted to the other. */
+    boolean joinedTo(Thing other) {
+        return joined.contains(other.subject()) || other.joined.contains(subject());
+    }
+
     /** Whether the two could ever meet: they move against each other and are not bolted together. */
     boolean mayMeet(Thing other) {
-        return !carrier.equals(other.carrier()) && belongs.stream().noneMatch(other.belongs()::contains);
+        return !carrier.equals(other.carrier())
+                && belongs.stream().noneMatch(other.belongs()::contains)
+                && !joinedTo(other);
     }
 }

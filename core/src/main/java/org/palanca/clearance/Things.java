@@ -121,7 +121,7 @@ public final class Things {
                     belongs.add(mount.name());
                 }
             }
-            all.add(new Thing(thing.id(), thing.name(), thing.kind(), thing.carrier(), thing.solid(), belongs));
+            all.add(thing.withBelongs(belongs));
         }
         return List.copyOf(all);
     }
@@ -156,13 +156,40 @@ public final class Things {
         }
     }
 
+    private static Box rail(Vehicle vehicle, FrameRails rails, Side side) {
+        double outer = side.sign() * rails.out();
+        double inner = side.sign() * (rails.out() - rails.width());
+        return new Box(
+                -vehicle.wheelbase() - rails.rear(),
+                rails.front(),
+                Math.min(inner, outer),
+                Math.max(inner, outer),
+                rails.bottom(),
+                rails.top());
+    }
+
+    /** Obstacles that are the frame's rails themselves, notched and all: they take up room of the straight rails. */
+    static List<Obstacle> railsAmong(Vehicle vehicle, List<Obstacle> obstacles) {
+        List<Obstacle> found = new ArrayList<>();
+        vehicle.rails().ifPresent(rails -> {
+            for (Obstacle obstacle : obstacles) {
+                for (Side side : Side.values()) {
+                    if (isRail(obstacle, rail(vehicle, rails, side))) {
+                        found.add(obstacle);
+                    }
+                }
+            }
+        });
+        return found;
+    }
+
+    private static boolean isRail(Obstacle obstacle, Box rail) {
+        return obstacle.room().shared(rail).volume() > obstacle.room().volume() / 2;
+    }
+
     private void rails(FrameRails rails) {
-        double back = -vehicle.wheelbase() - rails.rear();
         for (Side side : Side.values()) {
-            double outer = side.sign() * rails.out();
-            double inner = side.sign() * (rails.out() - rails.width());
-            Box box = new Box(
-                    back, rails.front(), Math.min(inner, outer), Math.max(inner, outer), rails.bottom(), rails.top());
+            Box box = rail(vehicle, rails, side);
             if (describedBetter(box)) {
                 continue;
             }
@@ -179,7 +206,7 @@ public final class Things {
     private boolean describedBetter(Box rail) {
         for (AxlePlace place : AxlePlace.values()) {
             for (Obstacle obstacle : vehicle.build().surroundings(place).obstacles()) {
-                if (obstacle.room().shared(rail).volume() > obstacle.room().volume() / 2) {
+                if (isRail(obstacle, rail)) {
                     return true;
                 }
             }
@@ -195,17 +222,21 @@ public final class Things {
                 if (body.isEmpty() || place != axle.place() && !part.onFrame()) {
                     continue;
                 }
-                add(
+                things.add(new Thing(
                         "part:" + part.name(),
                         Message.of("thing.part", part.name()),
                         part.kind(),
                         carrier(body.getAsInt()),
-                        PartSolid.of(part.form(), model.originAtRide(body.getAsInt())));
+                        PartSolid.of(part.form(), model.originAtRide(body.getAsInt())),
+                        Set.of(),
+                        part.joined(),
+                        part.moment(),
+                        false));
             }
         }
     }
 
-    private static Carrier carrier(int body) {
+    static Carrier carrier(int body) {
         return body < 0 ? new Carrier.Frame() : new Carrier.Moving(body);
     }
 

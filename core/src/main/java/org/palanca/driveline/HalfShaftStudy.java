@@ -5,6 +5,8 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.geometry.Side;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelMotion;
+import org.palanca.travel.TravelEnvelope;
+import org.palanca.travel.WorstPose;
 import org.palanca.result.WheelTravel;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.HalfShafts;
@@ -66,15 +68,23 @@ public record HalfShaftStudy(double inner, double outer, double shortest, double
     private static HalfShaftStudy of(AxleModel model, HalfShafts shafts) {
         HalfShaftStudy study = new HalfShaftStudy(0, 0, Double.POSITIVE_INFINITY, 0, WheelTravel.RIDE);
         int steers = model.axle().steering().isPresent() ? STEERS : 1;
-        double droop = model.axle().travel().droop();
-        double whole = droop + model.axle().travel().bump();
+        TravelEnvelope envelope = new TravelEnvelope(model);
+        double droop = envelope.lowest();
+        double whole = droop + envelope.highest();
+        for (WorstPose worst : envelope.worst()) {
+            model.toRide();
+            if (model.moveTo(worst.pose())) {
+                study = study.with(at(model, shafts, Side.LEFT), worst.pose())
+                        .with(at(model, shafts, Side.RIGHT), worst.pose());
+            }
+        }
         for (int s = 0; s < steers; s++) {
             model.toRide();
             for (int i = 0; i < STEPS; i++) {
                 double steer = steers == 1 ? 0 : -1 + 2.0 * s / (STEERS - 1);
                 WheelTravel pose =
                         WheelTravel.both(-droop + whole * i / (STEPS - 1)).withSteer(steer);
-                if (model.moveTo(pose)) {
+                if (model.moveTo(pose) && envelope.bounds().hold()) {
                     study = study.with(at(model, shafts, Side.LEFT), pose).with(at(model, shafts, Side.RIGHT), pose);
                 }
             }

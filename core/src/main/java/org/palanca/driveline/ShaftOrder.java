@@ -1,9 +1,10 @@
 package org.palanca.driveline;
 
-import java.util.List;
 import java.util.stream.IntStream;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
+import org.palanca.travel.TravelEnvelope;
+import org.palanca.travel.WorstPose;
 import org.palanca.vehicle.Driveline;
 
 /**
@@ -11,20 +12,24 @@ import org.palanca.vehicle.Driveline;
  * much is left at either end.
  *
  * @param ride where it runs at ride
- * @param shortest least length over bump, droop and both twists [m]
+ * @param shortest least length on the way to full bump, full droop and both twists [m]
  * @param longest greatest length over them [m]
  * @param slip how far the joint can slide in all [m]
  */
 public record ShaftOrder(ShaftRun ride, double shortest, double longest, double slip) {
     private static final int STEPS = 10;
 
-    /** Works it out and leaves the model at ride. Poses that don't close are left out. */
+    /** Works it out on the way to every worst pose and leaves the model at ride. Poses that don't close are left out. */
     public static ShaftOrder of(AxleModel model, Driveline line) {
-        double up = model.axle().travel().bump();
-        double down = -model.axle().travel().droop();
-        List<WheelTravel> ends = List.of(
-                WheelTravel.both(up), WheelTravel.both(down), new WheelTravel(up, down), new WheelTravel(down, up));
-        double[] lengths = ends.stream()
+        return of(model, line, new TravelEnvelope(model));
+    }
+
+    /** The same for an envelope that is known. */
+    public static ShaftOrder of(AxleModel model, Driveline line, TravelEnvelope envelope) {
+        model.toRide();
+        double[] lengths = envelope.worst().stream()
+                .map(WorstPose::pose)
+                .filter(pose -> pose.steer() == 0)
                 .flatMap(end -> IntStream.rangeClosed(0, STEPS)
                         .mapToObj(i -> new WheelTravel(end.left() * i / STEPS, end.right() * i / STEPS)))
                 .filter(model::moveTo)

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
-import org.palanca.vehicle.Axle;
+import org.palanca.travel.TravelEnvelope;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.Vehicle;
@@ -14,7 +14,8 @@ import org.palanca.vehicle.Vehicle;
  * A drive shaft over the travel of its axle.
  *
  * @param line where it runs
- * @param at its state at ride, full bump, full droop and both twists, in that order; poses that don't close are left out
+ * @param at its state at ride, and at the worst poses straight ahead: full bump, full droop and both twists, in that order;
+ *     poses that don't close are left out
  * @param worst where a joint comes nearest its limit, of all poses looked at
  * @param order what to order of it
  */
@@ -52,16 +53,13 @@ public record ShaftStudy(Driveline line, List<At> at, At worst, ShaftOrder order
     }
 
     private static ShaftStudy of(AxleModel model, Driveline line) {
-        Axle axle = model.axle();
-        double up = axle.travel().bump();
-        double down = -axle.travel().droop();
+        TravelEnvelope envelope = new TravelEnvelope(model);
         List<At> named = new ArrayList<>();
-        for (WheelTravel pose : List.of(
-                WheelTravel.RIDE,
-                WheelTravel.both(up),
-                WheelTravel.both(down),
-                new WheelTravel(up, down),
-                new WheelTravel(down, up))) {
+        List<WheelTravel> poses = new ArrayList<>(List.of(WheelTravel.RIDE));
+        envelope.worst().stream()
+                .filter(worst -> worst.pose().steer() == 0)
+                .forEach(worst -> poses.add(worst.pose()));
+        for (WheelTravel pose : poses) {
             model.toRide();
             if (model.moveTo(pose)) {
                 named.add(at(model, pose, line));
@@ -69,19 +67,24 @@ public record ShaftStudy(Driveline line, List<At> at, At worst, ShaftOrder order
         }
         model.toRide();
         At worst = named.get(0);
+        for (At at : named) {
+            worst = at.left(line) < worst.left(line) ? at : worst;
+        }
+        double up = envelope.highest();
+        double down = -envelope.lowest();
         for (int i = 0; i < STEPS; i++) {
             for (int k = 0; k < STEPS; k++) {
                 int j = i % 2 == 0 ? k : STEPS - 1 - k;
                 WheelTravel pose =
                         new WheelTravel(down + (up - down) * j / (STEPS - 1), down + (up - down) * i / (STEPS - 1));
-                if (model.moveTo(pose)) {
+                if (model.moveTo(pose) && envelope.bounds().hold()) {
                     At here = at(model, pose, line);
                     worst = here.left(line) < worst.left(line) ? here : worst;
                 }
             }
         }
         model.toRide();
-        return new ShaftStudy(line, named, worst, ShaftOrder.of(model, line));
+        return new ShaftStudy(line, named, worst, ShaftOrder.of(model, line, envelope));
     }
 
     /** The shaft at ride. */

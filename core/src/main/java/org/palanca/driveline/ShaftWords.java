@@ -3,6 +3,7 @@ package org.palanca.driveline;
 import java.util.ArrayList;
 import java.util.List;
 import org.palanca.units.Quantity;
+import org.palanca.units.Lengths;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
@@ -38,8 +39,10 @@ public final class ShaftWords {
     private static void shaft(Vehicle vehicle, AxlePlace place, ShaftStudy study, List<Said> said) {
         Driveline line = study.line();
         double left = study.worst().left(line);
-        said.add(new Said(
+        said.add(Said.lacking(
                 left >= 0,
+                Math.toDegrees(left),
+                "joints",
                 Message.of(
                         left >= 0 ? "shaft.joints" : "shaft.binds",
                         Message.angle(study.worst().run().atOutput()),
@@ -48,24 +51,30 @@ public final class ShaftWords {
                         Message.length(study.worst().pose().right()),
                         Message.angle(line.limit()))));
         double spare = study.order().spare();
-        said.add(new Said(
+        said.add(Said.lacking(
                 spare >= 0,
+                spare / Lengths.INCH,
+                "slip",
                 Message.of(
                         spare >= 0 ? "shaft.slip" : "shaft.slip_short",
                         Message.length(study.order().plunge()),
                         Message.length(line.slip()),
                         Message.length(study.order().outAtRide()))));
         double uneven = study.ride().turning().residual();
-        said.add(new Said(
+        said.add(Said.lacking(
                 uneven <= FELT,
+                Math.toDegrees(uneven - FELT),
+                "uneven",
                 Message.of(
                         uneven <= FELT ? "shaft.even" : "shaft.uneven",
                         Message.percent(100 * study.ride().turning().fluctuation()),
                         Message.angle(uneven))));
         PinionAdvice advice = PinionAdvice.of(vehicle, place, line);
         advice.wanted()
-                .ifPresent(wanted -> said.add(new Said(
+                .ifPresent(wanted -> said.add(Said.lacking(
                         line.joints() == Driveline.Joints.ONE || Math.abs(wanted - advice.now()) <= CLOSE,
+                        Math.toDegrees(Math.abs(wanted - advice.now()) - CLOSE),
+                        "pinion",
                         Message.of(
                                 "shaft.advice." + line.joints().id(),
                                 Message.angle(advice.now()),
@@ -87,15 +96,19 @@ public final class ShaftWords {
 
     private static void half(HalfShaftStudy study, HalfShafts shafts, List<Said> said) {
         double most = Math.max(study.inner(), study.outer());
-        said.add(new Said(
+        said.add(Said.lacking(
                 most <= shafts.limit(),
+                Math.toDegrees(most - shafts.limit()),
+                "joints",
                 Message.of(
                         most <= shafts.limit() ? "shaft.half" : "shaft.half_binds",
                         Message.angle(study.inner()),
                         Message.angle(study.outer()),
                         Message.angle(shafts.limit()))));
-        said.add(new Said(
+        said.add(Said.lacking(
                 study.plunge() <= shafts.plunge(),
+                (study.plunge() - shafts.plunge()) / Lengths.INCH,
+                "slip",
                 Message.of(
                         study.plunge() <= shafts.plunge() ? "shaft.half_plunge" : "shaft.half_short",
                         Message.length(study.plunge()),

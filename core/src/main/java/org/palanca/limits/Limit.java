@@ -1,16 +1,56 @@
 package org.palanca.limits;
 
+import java.util.List;
 import java.util.Locale;
+import org.palanca.clearance.Thing;
 import org.palanca.words.Message;
 
 /**
  * Something that can end the travel.
  *
  * @param kind what sort it is
- * @param id tells it from the others
+ * @param subject the name of what it is about: a shock, a strap, a mount; empty text where two things touch
+ * @param touching the two things that touch; empty where it is about one
  * @param what in words, as after "it ends because"
  */
-public record Limit(Kind kind, String id, Message what) {
+public record Limit(Kind kind, String subject, List<Touching> touching, Message what) {
+    public Limit {
+        touching = List.copyOf(touching);
+    }
+
+    /**
+     * One of two things that touch.
+     *
+     * @param sort what sort it is, such as {@code link}
+     * @param subject its name
+     */
+    public record Touching(String sort, String subject) {
+        static Touching of(Thing thing) {
+            return new Touching(thing.sort(), thing.subject());
+        }
+    }
+
+    /** About one thing. */
+    static Limit of(Kind kind, String subject, Message what) {
+        return new Limit(kind, subject, List.of(), what);
+    }
+
+    /** Two things that touch. */
+    static Limit touch(Thing one, Thing other) {
+        return new Limit(
+                Kind.TOUCH,
+                "",
+                List.of(Touching.of(one), Touching.of(other)),
+                Message.of("limit.touch", one.name(), other.name()));
+    }
+
+    /** Tells it from the others. */
+    public String id() {
+        StringBuilder id = new StringBuilder(kind.id()).append(' ').append(subject);
+        touching.forEach(thing -> id.append(thing.sort()).append(':').append(thing.subject()).append(' '));
+        return id.toString();
+    }
+
     /** Sorts of limits, in the order in which they are drawn and listed. */
     public enum Kind {
         /** Two things touch. */

@@ -21,6 +21,8 @@ import org.palanca.result.shock.MountLine;
 import org.palanca.springing.Coils;
 import org.palanca.springing.Shock;
 import org.palanca.springing.Springing;
+import org.palanca.travel.TravelEnvelope;
+import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
@@ -37,13 +39,17 @@ public final class Limits {
     /** Halvings of a step that a border is found with: a thousandth of a step. */
     private static final int HALVINGS = 12;
 
-    private static final Limit OPEN = new Limit(Limit.Kind.OPEN, "open", Message.of("limit.open"));
+    /** Less than this past a limit is at it [m or rad]. */
+    private static final double AT_IT = 2e-5;
+
+    private static final Limit OPEN = Limit.of(Limit.Kind.OPEN, "", Message.of("limit.open"));
 
     private final Clearances clearances;
     private final AxleModel model;
     private final List<Limit> limits = new ArrayList<>();
     private final List<ToDoubleFunction<AxleModel>> margins = new ArrayList<>();
     private final List<Limit> passedAtRide = new ArrayList<>();
+    private TravelEnvelope envelope;
     private final int simple;
     private final int[] pairs;
 
@@ -72,14 +78,8 @@ public final class Limits {
         List<Integer> touching = new ArrayList<>();
         for (int i = 0; i < clearances.pairs().size(); i++) {
             Clearances.Pair pair = clearances.pairs().get(i);
-            Limit touch = new Limit(
-                    Limit.Kind.TOUCH,
-                    clearances.things().get(pair.one()).id() + "|"
-                            + clearances.things().get(pair.other()).id(),
-                    Message.of(
-                            "limit.touch",
-                            clearances.things().get(pair.one()).name(),
-                            clearances.things().get(pair.other()).name()));
+            Limit touch = Limit.touch(
+                    clearances.things().get(pair.one()), clearances.things().get(pair.other()));
             if (clearances.atRide(i)) {
                 passedAtRide.add(touch);
             } else {
@@ -91,7 +91,7 @@ public final class Limits {
     }
 
     private void add(Limit.Kind kind, String name, ToDoubleFunction<AxleModel> margin) {
-        limits.add(new Limit(kind, kind.id() + ":" + name, Message.of("limit." + kind.id(), name)));
+        limits.add(Limit.of(kind, name, Message.of("limit." + kind.id(), name)));
         margins.add(margin);
     }
 
@@ -140,7 +140,7 @@ public final class Limits {
                 Limit.Kind.U_JOINT,
                 "drive",
                 m -> ShaftStudy.at(m, WheelTravel.RIDE, line).left(line));
-        ShaftOrder order = ShaftOrder.of(model, line);
+        ShaftOrder order = ShaftOrder.of(model, line, envelope());
         double home = order.ride().length() - order.outAtRide();
         add(Limit.Kind.SLIP, "drive", m -> {
             double out = ShaftRun.at(m, line).length() - home;
@@ -198,6 +198,14 @@ public final class Limits {
         return List.copyOf(passedAtRide);
     }
 
+    /** Where the hardware lets the axle get to. The model is left at ride where this is asked first. */
+    public TravelEnvelope envelope() {
+        if (envelope == null) {
+            envelope = new TravelEnvelope(model);
+        }
+        return envelope;
+    }
+
     public AxleModel model() {
         return model;
     }
@@ -213,6 +221,34 @@ public final class Limits {
             }
         }
         return Optional.empty();
+    }
+
+    /**
+     * A limit that is passed at a pose.
+     *
+     * @param by how far [in for lengths and gaps, rad for angles]
+     */
+    public record Passed(Limit limit, double by) {}
+
+    /** Everything that is passed at a pose, the links' not reaching it included; stops and straps just met are not passed. */
+    public List<Passed> passedAt(WheelTravel pose) {
+        model.toRide();
+        if (!clearances.moveTo(pose)) {
+            return List.of(new Passed(OPEN, 1));
+        }
+        List<Passed> all = new ArrayList<>();
+        for (int i = 0; i < limits.size(); i++) {
+            double margin = i < simple ? margin(i) : deepest(i);
+            if (margin < -AT_IT) {
+                all.add(new Passed(limits.get(i), -margin / Lengths.INCH));
+            }
+        }
+        model.toRide();
+        return all;
+    }
+
+    private double deepest(int limit) {
+        return margin(limit) < 0 ? clearances.gap(pairs[limit - simple]) : 0;
     }
 
     private double margin(int limit) {
@@ -263,7 +299,7 @@ public final class Limits {
             if (!model.moveTo(pose)) {
                 return model.outOfReach()
                         .map(member ->
-                                new Limit(Limit.Kind.OPEN, "open:" + member, Message.of("limit.open_member", member)))
+                                Limit.of(Limit.Kind.OPEN, member, Message.of("limit.open_member", member)))
                         .orElse(OPEN);
             }
         }

@@ -8,6 +8,8 @@ import org.palanca.result.shock.MountLine;
 import org.palanca.result.shock.SpringWork;
 import org.palanca.springing.Coils;
 import org.palanca.springing.Shock;
+import org.palanca.travel.TravelEnvelope;
+import org.palanca.travel.WorstPose;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.LeafSpring;
@@ -32,6 +34,9 @@ public record RideStudy(Weights weights, List<At> curve, At ride, double rollSti
     /** Half of the step that rates are taken over [m]: loads are exact, only their change is a difference. */
     private static final double STEP = 0.0005;
 
+    /** Lengths that differ by less are one [m]. */
+    private static final double SAME = 1e-6;
+
     public RideStudy {
         curve = List.copyOf(curve);
         shocks = List.copyOf(shocks);
@@ -53,14 +58,16 @@ public record RideStudy(Weights weights, List<At> curve, At ride, double rollSti
     }
 
     /**
-     * A shock at three heights.
+     * A shock at ride and where it is shortest and longest of all worst poses.
      *
      * @param ride length at ride [m]
-     * @param bump length at full bump [m]
-     * @param droop length at full droop [m]
+     * @param bump least length [m]
+     * @param shortestAt at which worst pose
+     * @param droop greatest length [m]
+     * @param longestAt at which worst pose
      * @param forceRide of its spring at ride [N]
-     * @param forceBump at full bump [N]
-     * @param forceDroop at full droop [N]
+     * @param forceBump at its least length [N]
+     * @param forceDroop at its greatest length [N]
      * @param bound whether a coil binds within the travel
      * @param loose whether a coil leaves its seat within the travel
      */
@@ -68,7 +75,9 @@ public record RideStudy(Weights weights, List<At> curve, At ride, double rollSti
             Shock shock,
             double ride,
             double bump,
+            WorstPose shortestAt,
             double droop,
+            WorstPose longestAt,
             double forceRide,
             double forceBump,
             double forceDroop,
@@ -154,31 +163,60 @@ public record RideStudy(Weights weights, List<At> curve, At ride, double rollSti
     private static List<ShockAt> shocks(AxleModel model) {
         Axle axle = model.axle();
         List<ShockAt> all = new ArrayList<>();
+        if (axle.springing().shocks().isEmpty()) {
+            return all;
+        }
+        List<WorstPose> worst = new TravelEnvelope(model).worst();
         for (Shock shock : axle.springing().shocks()) {
             MountLine line = MountLine.of(axle, shock.upper(), shock.lower());
-            double bump = length(model, line, axle.travel().bump());
-            double droop = length(model, line, -axle.travel().droop());
-            double ride = length(model, line, 0);
+            model.toRide();
+            double ride = line.length(model.motion());
+            double bump = Double.POSITIVE_INFINITY;
+            double droop = 0;
+            WorstPose shortestAt = worst.get(0);
+            WorstPose longestAt = worst.get(0);
+            for (WorstPose pose : worst) {
+                double length = length(model, line, pose.pose());
+                if (length < bump - SAME) {
+                    bump = length;
+                    shortestAt = pose;
+                }
+                if (length > droop + SAME) {
+                    droop = length;
+                    longestAt = pose;
+                }
+            }
             boolean bound = false;
             boolean loose = false;
             if (shock.spring().isPresent() && shock.spring().get() instanceof Coils coils) {
-                double most = coils.squeezed(shock.travelFromExtended(Math.min(bump, droop)));
-                double least = coils.squeezed(shock.travelFromExtended(Math.max(bump, droop)));
-                bound = most > coils.room();
-                loose = least < 0;
+                bound = coils.squeezed(shock.travelFromExtended(bump)) > coils.room() + SAME;
+                loose = coils.squeezed(shock.travelFromExtended(droop)) < -SAME;
             }
             all.add(new ShockAt(
-                    shock, ride, bump, droop, shock.force(ride), shock.force(bump), shock.force(droop), bound, loose));
+                    shock,
+                    ride,
+                    bump,
+                    shortestAt,
+                    droop,
+                    longestAt,
+                    shock.force(ride),
+                    shock.force(bump),
+                    shock.force(droop),
+                    bound,
+                    loose));
         }
         model.toRide();
         return all;
     }
 
-    private static double length(AxleModel model, MountLine line, double travel) {
+    /** Led there from ride; where it does not close, as far as it goes. */
+    private static double length(AxleModel model, MountLine line, WheelTravel pose) {
         model.toRide();
-        // Where it does not close, as far as it goes.
-        for (int i = 1; i <= 10 && model.moveTo(WheelTravel.both(travel * i / 10)); i++) {
-            // Walks there.
+        for (int i = 1; i <= 10; i++) {
+            double part = i / 10.0;
+            if (!model.moveTo(part * pose.left(), part * pose.right(), part * pose.steer())) {
+                break;
+            }
         }
         return line.length(model.motion());
     }

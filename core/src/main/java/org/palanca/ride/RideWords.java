@@ -3,7 +3,9 @@ package org.palanca.ride;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.palanca.geometry.Side;
 import org.palanca.springing.Air;
+import org.palanca.travel.WorstPoseWords;
 import org.palanca.units.Lengths;
 import org.palanca.units.Quantity;
 import org.palanca.words.Message;
@@ -14,6 +16,12 @@ public final class RideWords {
     /** Shaft that is left at full bump, the stop squeezed solid: 1 in, common practice, no source. */
     private static final double SHAFT_LEFT = Lengths.inches(1);
 
+    /** Less than this past a limit is at it [m]. */
+    private static final double AT_IT = 1e-5;
+
+    /** Shocks that a tape can't tell apart [m]: 1/64 in. */
+    private static final double ALIKE = Lengths.inches(1.0 / 64);
+
     /** A load that is off by no more is as wanted. */
     private static final double CLOSE = 0.02;
 
@@ -23,8 +31,7 @@ public final class RideWords {
     public static List<Said> of(RideStudy study) {
         List<Said> said = new ArrayList<>();
         for (RideStudy.ShockAt at : study.shocks()) {
-            // Left and right of a mirrored pair say the same.
-            if (!at.shock().name().endsWith(" right")) {
+            if (!saysTheSame(at, study.shocks())) {
                 shock(at, said);
             }
         }
@@ -35,21 +42,71 @@ public final class RideWords {
         return said;
     }
 
+    /** Whether the shock across says it already: a right one whose left one does the same. */
+    private static boolean saysTheSame(RideStudy.ShockAt at, List<RideStudy.ShockAt> all) {
+        String name = at.shock().name();
+        String right = " " + Side.RIGHT.id();
+        if (!name.endsWith(right)) {
+            return false;
+        }
+        String across = name.substring(0, name.length() - right.length()) + " " + Side.LEFT.id();
+        return all.stream()
+                .filter(other -> other.shock().name().equals(across))
+                .anyMatch(other -> Math.abs(other.bump() - at.bump()) < ALIKE
+                        && Math.abs(other.droop() - at.droop()) < ALIKE
+                        && Math.abs(other.ride() - at.ride()) < ALIKE
+                        && other.bound() == at.bound()
+                        && other.loose() == at.loose());
+    }
+
     private static void shock(RideStudy.ShockAt at, List<Said> said) {
         String name = at.shock().name();
         at.shock().size().ifPresent(size -> {
             double up = at.bump() - size.collapsed();
             double down = size.extended() - at.droop();
-            said.add(new Said(
-                    up >= SHAFT_LEFT - 1e-6,
-                    Message.of(
-                            up < 0 ? "ride.bottoms" : up < SHAFT_LEFT - 1e-6 ? "ride.shaft_short" : "ride.shaft_up",
-                            name,
-                            Message.length(Math.abs(up)),
-                            Message.length(SHAFT_LEFT))));
-            said.add(new Said(
-                    down >= 0,
-                    Message.of(down < 0 ? "ride.pulled" : "ride.shaft_down", name, Message.length(Math.abs(down)))));
+            boolean solid = at.shortestAt().up().filter(bound -> !bound.kind().shock()).isPresent();
+            boolean strapped =
+                    at.longestAt().down().filter(bound -> !bound.kind().shock()).isPresent();
+            Message shortest = WorstPoseWords.of(at.shortestAt());
+            Message longest = WorstPoseWords.of(at.longestAt());
+            if (!solid) {
+                boolean home = at.shortestAt().up().isPresent();
+                said.add(Said.lacking(
+                        false,
+                        home ? 1 : 0.5,
+                        name + " up",
+                        Message.of(home ? "ride.ends_bump" : "ride.no_stop", name, Message.length(up), shortest)));
+            } else {
+                String key = up < -AT_IT ? "ride.bottoms" : up < SHAFT_LEFT - AT_IT ? "ride.shaft_short" : "ride.shaft_up";
+                said.add(Said.lacking(
+                        up >= SHAFT_LEFT - AT_IT,
+                        (SHAFT_LEFT - up) / Lengths.INCH,
+                        name + " up",
+                        Message.of(
+                                key,
+                                name,
+                                Message.length(Math.abs(up), up < 0 ? 0 : SHAFT_LEFT),
+                                Message.length(SHAFT_LEFT),
+                                shortest)));
+            }
+            if (!strapped) {
+                boolean out = at.longestAt().down().isPresent();
+                said.add(Said.lacking(
+                        false,
+                        out ? 1 : 0.5,
+                        name + " down",
+                        Message.of(out ? "ride.ends_droop" : "ride.no_strap", name, Message.length(down), longest)));
+            } else {
+                said.add(Said.lacking(
+                        down >= -AT_IT,
+                        down / Lengths.INCH,
+                        name + " down",
+                        Message.of(
+                                down < -AT_IT ? "ride.pulled" : "ride.shaft_down",
+                                name,
+                                Message.length(Math.abs(down), 0),
+                                longest)));
+            }
             said.add(new Said(
                     true,
                     Message.of(
@@ -60,10 +117,10 @@ public final class RideWords {
                             Message.percent(100 * at.upShare()))));
         });
         if (at.bound()) {
-            said.add(new Said(false, Message.of("ride.bound", name)));
+            said.add(Said.lacking(false, 1, name + " binds", Message.of("ride.bound", name)));
         }
         if (at.loose()) {
-            said.add(new Said(false, Message.of("ride.loose", name)));
+            said.add(Said.lacking(false, 1, name + " loose", Message.of("ride.loose", name)));
         }
         if (at.shock().spring().isPresent()) {
             said.add(new Said(
@@ -96,8 +153,10 @@ public final class RideWords {
         double has = (study.ride().left() + study.ride().right()) / 2;
         double wants = (study.wanted(1) + study.wanted(-1)) / 2;
         boolean good = Math.abs(has - wants) <= CLOSE * wants;
-        said.add(new Said(
+        said.add(Said.lacking(
                 good,
+                (has - wants) / wants,
+                "load",
                 Message.of(
                         good ? "ride.load" : has > wants ? "ride.load_high" : "ride.load_low",
                         new Message.Measure(has, Quantity.FORCE),

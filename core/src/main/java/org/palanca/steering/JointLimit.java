@@ -5,6 +5,8 @@ import org.palanca.result.AxleModel;
 import org.palanca.result.JointBolts;
 import org.palanca.result.WheelTravel;
 import org.palanca.result.links.JointMisalignment;
+import org.palanca.travel.TravelEnvelope;
+import org.palanca.travel.WorstPose;
 
 /**
  * Which joint tilts most anywhere in bump, droop, twist and full lock together, and so meets its limit first when all
@@ -21,7 +23,7 @@ public record JointLimit(String link, String mount, double tilt, WheelTravel pos
     /** Tilt that an ordinary rod end in a fitted bracket takes [rad]: common practice, no source. */
     public static final double COMMON_LIMIT = Math.toRadians(25);
 
-    /** Looks through the corners, edges and middle of the whole envelope. Leaves the model at ride. */
+    /** Looks at the worst poses, and through the corners, edges and middle of all that the hardware allows. Leaves the model at ride. */
     public static Optional<JointLimit> first(AxleModel model) {
         JointBolts bolts = JointBolts.of(model.axle(), model.vehicle().wheelbase());
         if (bolts.ends().isEmpty()) {
@@ -29,6 +31,15 @@ public record JointLimit(String link, String mount, double tilt, WheelTravel pos
         }
         JointMisalignment tilts = new JointMisalignment(bolts);
         JointLimit most = null;
+        TravelEnvelope envelope = new TravelEnvelope(model);
+        double up = envelope.highest();
+        double down = -envelope.lowest();
+        for (WorstPose worst : envelope.worst()) {
+            model.toRide();
+            if (model.moveTo(worst.pose())) {
+                most = larger(most, model, bolts, tilts, worst.pose());
+            }
+        }
         int steers = model.axle().steering().isPresent() ? STEPS : 1;
         for (int s = 0; s < steers; s++) {
             double steer = steers == 1 ? 0 : -1 + 2.0 * s / (STEPS - 1);
@@ -36,8 +47,9 @@ public record JointLimit(String link, String mount, double tilt, WheelTravel pos
             for (int i = 0; i < STEPS; i++) {
                 for (int k = 0; k < STEPS; k++) {
                     int j = i % 2 == 0 ? k : STEPS - 1 - k;
-                    WheelTravel pose = new WheelTravel(travel(model, i), travel(model, j), steer);
-                    if (model.moveTo(pose)) {
+                    WheelTravel pose = new WheelTravel(
+                            down + (up - down) * i / (STEPS - 1), down + (up - down) * j / (STEPS - 1), steer);
+                    if (model.moveTo(pose) && envelope.bounds().hold()) {
                         most = larger(most, model, bolts, tilts, pose);
                     }
                 }
@@ -45,11 +57,6 @@ public record JointLimit(String link, String mount, double tilt, WheelTravel pos
         }
         model.toRide();
         return Optional.ofNullable(most);
-    }
-
-    private static double travel(AxleModel model, int step) {
-        double droop = model.axle().travel().droop();
-        return -droop + (droop + model.axle().travel().bump()) * step / (STEPS - 1);
     }
 
     private static JointLimit larger(

@@ -9,7 +9,9 @@ import org.palanca.result.Result;
 import org.palanca.result.WheelTravel;
 import org.palanca.sweep.Sweep;
 import org.palanca.sweep.TravelPath;
+import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.TargetBand;
+import org.palanca.words.Message;
 
 /** How an axle stands against every band it has: at ride, and through the travel where the band asks for that. */
 public final class Scorecard {
@@ -31,6 +33,25 @@ public final class Scorecard {
             double width = band.high() - band.low();
             double scale = Double.isInfinite(width) ? Math.max(Math.abs(band.low()), Math.abs(edge())) / 2 : width;
             return Double.isNaN(value) ? 1 : Math.abs(distance) / Math.max(scale, 1e-9);
+        }
+
+        /** What is wrong, in words: the axle, the result, its value and where, and the edge of the band. */
+        public Message said(Axle axle) {
+            double wanted = distance > 0 ? band.high() : band.low();
+            Message where = travel.left() == 0 && travel.right() == 0
+                    ? Message.of("mark.at_ride")
+                    : Message.of(
+                            travel.left() > 0 ? "mark.at_bump" : "mark.at_droop",
+                            Message.length(Math.abs(travel.left())));
+            return Message.of(
+                    Double.isNaN(value) ? "mark.none" : distance > 0 ? "mark.high" : "mark.low",
+                    Message.of("axle." + axle.place().id()),
+                    result.subject().isEmpty()
+                            ? Message.of("result." + result.id())
+                            : Message.of("result." + result.kind().id(), result.subject()),
+                    Message.judged(value, wanted, result.quantity()),
+                    where,
+                    new Message.Measure(wanted, result.quantity()));
         }
 
         private double edge() {

@@ -78,6 +78,41 @@ public record UnitStyle(LengthStyle length) {
         return format(value, quantity).joined();
     }
 
+    /** A tape is read to this part of an inch where it decides. */
+    private static final int[] FINER_INCHES = {32, 64};
+
+    private static final int MOST_DECIMALS = 4;
+
+    /** Less apart than this two numbers are one [part of the unit shown]. */
+    private static final double SAME = 1e-6;
+
+    /**
+     * Number and unit in one text, beside another number that decides what is said of it: written more finely where both would
+     * read alike and are not.
+     */
+    public String textBeside(double value, double against, Quantity quantity) {
+        String plain = text(value, quantity);
+        double apart = Math.abs(value - against);
+        if (!(apart > SAME * size(quantity)) || !plain.equals(text(against, quantity)) || Double.isInfinite(apart)) {
+            return plain;
+        }
+        if (quantity == Quantity.LENGTH && length.inches()) {
+            for (int parts : FINER_INCHES) {
+                String text = Lengths.nearest(value, parts).text();
+                if (!text.equals(Lengths.nearest(against, parts).text())) {
+                    return new Text(text, unit(quantity)).joined();
+                }
+            }
+        }
+        for (int decimals = 1; decimals <= MOST_DECIMALS; decimals++) {
+            String text = Lengths.decimal(value / size(quantity), decimals);
+            if (!text.equals(Lengths.decimal(against / size(quantity), decimals))) {
+                return new Text(text, unit(quantity)).joined();
+            }
+        }
+        return plain;
+    }
+
     /** A small length, such as a deviation [m], to the thousandth of an inch or the hundredth of a millimetre. */
     public String fine(double metres) {
         return length.inches()

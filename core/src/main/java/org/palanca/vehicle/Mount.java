@@ -9,10 +9,16 @@ import java.util.List;
  * @param body the body it is fixed to, one of {@link BodyNames#ALL}
  * @param placement where it is at ride
  * @param holes other places its bolt could go, in the order of the file
+ * @param canMove whether it may be put somewhere else: false on what is bought, or welded for good
  */
-public record Mount(String name, String body, Placement placement, List<Hole> holes) {
+public record Mount(String name, String body, Placement placement, List<Hole> holes, boolean canMove) {
     public Mount {
         holes = List.copyOf(holes);
+    }
+
+    /** A mount that may be put somewhere else. */
+    public Mount(String name, String body, Placement placement, List<Hole> holes) {
+        this(name, body, placement, holes, true);
     }
 
     /** A mount with a single hole. */
@@ -21,7 +27,11 @@ public record Mount(String name, String body, Placement placement, List<Hole> ho
     }
 
     public Mount withPlacement(Placement other) {
-        return new Mount(name, body, other, holes);
+        return new Mount(name, body, other, holes, canMove);
+    }
+
+    public Mount withCanMove(boolean other) {
+        return new Mount(name, body, placement, holes, other);
     }
 
     public boolean onFrame() {

@@ -1,8 +1,12 @@
 package org.palanca.vehicle;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeSet;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.survey.Axis;
 import org.palanca.survey.Box;
@@ -14,8 +18,35 @@ import org.palanca.survey.Box;
  * @param body one of {@link BodyNames#ALL}
  * @param kind decides how much room it wants
  * @param form its shape at ride, vehicle frame
+ * @param joined names of what it is welded or bolted to, and so may share room with: other parts, obstacles, mounts
+ * @param canMove whether it may be put somewhere else to make room; empty: as its kind usually may
+ * @param moment of service room: when it must be open
  */
-public record Part(String name, String body, Kind kind, Form form) {
+public record Part(
+        String name, String body, Kind kind, Form form, Set<String> joined, Optional<Boolean> canMove, Moment moment) {
+    public Part {
+        joined = Collections.unmodifiableSet(new TreeSet<>(joined));
+    }
+
+    /** A part that is joined to nothing, and may be moved as its kind usually may. */
+    public Part(String name, String body, Kind kind, Form form) {
+        this(name, body, kind, form, Set.of(), Optional.empty(), Moment.RIDE);
+    }
+
+    /** When a service room must be open. */
+    public enum Moment {
+        /** The vehicle on its wheels at ride height. */
+        RIDE,
+        /** The frame on stands, the axle hanging at full droop. */
+        STANDS,
+        /** The same with the wheels off. */
+        WHEELS_OFF;
+
+        public String id() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
     /** What sort of thing it is; each sort has a least clearance of its own in {@link ClearanceRules}. */
     public enum Kind {
         /** Frame, engine, sump, tank: does not move against the frame. */
@@ -137,7 +168,35 @@ public record Part(String name, String body, Kind kind, Form form) {
     }
 
     public Part withForm(Form other) {
-        return new Part(name, body, kind, other);
+        return new Part(name, body, kind, other, joined, canMove, moment);
+    }
+
+    public Part withBody(String other) {
+        return new Part(name, other, kind, form, joined, canMove, moment);
+    }
+
+    public Part withKind(Kind other) {
+        return new Part(name, body, other, form, joined, canMove, moment);
+    }
+
+    public Part withJoined(Set<String> other) {
+        return new Part(name, body, kind, form, other, canMove, moment);
+    }
+
+    public Part withCanMove(boolean other) {
+        return new Part(name, body, kind, form, joined, Optional.of(other), moment);
+    }
+
+    public Part withMoment(Moment other) {
+        return new Part(name, body, kind, form, joined, canMove, other);
+    }
+
+    /**
+     * Whether it may be put somewhere else to make room. What is bought and built in, an engine, a tank, a gearbox, a tyre,
+     * stays where it is unless it is said to be movable; what hangs on the axle is the shop's own bracket.
+     */
+    public boolean movable() {
+        return canMove.orElse(kind == Kind.MOVING);
     }
 
     public boolean onFrame() {

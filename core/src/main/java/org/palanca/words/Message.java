@@ -22,6 +22,24 @@ public record Message(String key, List<Object> arguments) {
     /** A number that is written in the reader's units. */
     public record Measure(double value, Quantity quantity) {}
 
+    /**
+     * A number beside the one it is judged by: where both would read alike, it is written as finely as it takes to tell them
+     * apart.
+     *
+     * @param against what it is judged by
+     */
+    public record Judged(double value, double against, Quantity quantity) {}
+
+    /** A length [m] that is judged by another one, which stands beside it or is nothing. */
+    public static Judged length(double metres, double against) {
+        return new Judged(metres, against, Quantity.LENGTH);
+    }
+
+    /** A number that is judged by another one. */
+    public static Judged judged(double value, double against, Quantity quantity) {
+        return new Judged(value, against, quantity);
+    }
+
     /** A small length that a tape's fractions would round away. */
     public record Fine(double metres) {}
 

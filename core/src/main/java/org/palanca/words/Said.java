@@ -8,8 +8,20 @@ import java.util.Optional;
  *
  * @param good whether it is as wanted
  * @param message what it says
+ * @param about what it is about, the same whether it is good or not and however bad
+ * @param lacks how bad it is where it is not good, to compare it before and after a change; 0 where it is good
  */
-public record Said(boolean good, Message message) {
+public record Said(boolean good, Message message, String about, double lacks) {
+    /** A sentence about something that is good or not, without degrees. */
+    public Said(boolean good, Message message) {
+        this(good, message, message.key(), good ? 0 : 1);
+    }
+
+    /** A sentence about something that lacks so much where it is not good. */
+    public static Said lacking(boolean good, double lacks, String about, Message message) {
+        return new Said(good, message, about, good ? 0 : Math.abs(lacks));
+    }
+
     /** The first that is not as wanted. */
     public static Optional<Said> worst(List<Said> all) {
         return all.stream().filter(one -> !one.good()).findFirst();

@@ -96,6 +96,9 @@ public final class Words {
         if (argument instanceof Measure measure) {
             return units.text(measure.value(), measure.quantity());
         }
+        if (argument instanceof Message.Judged judged) {
+            return units.textBeside(judged.value(), judged.against(), judged.quantity());
+        }
         if (argument instanceof Message.Fine fine) {
             return units.fine(fine.metres());
         }

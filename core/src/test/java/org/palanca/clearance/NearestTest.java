@@ -46,6 +46,12 @@ class NearestTest {
     @Test
     void aPartsNearestNeighbourIsTheOneThatLookingAtAllFinds() {
         for (DescribedPart part : DescribedPart.all(tarn, REAR)) {
+            if (part.part().kind() == Part.Kind.SERVICE) {
+                assertThat(Nearest.of(tarn, REAR, POSES.get(0), Nearest.thing(part.id())))
+                        .as("room to keep open meets nothing in travel")
+                        .isEmpty();
+                continue;
+            }
             for (WheelTravel pose : POSES) {
                 Optional<ClearanceStudy.Tight> found = Nearest.of(tarn, REAR, pose, Nearest.thing(part.id()));
                 assertThat(found).as(part.id()).isPresent();

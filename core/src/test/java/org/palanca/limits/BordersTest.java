@@ -10,6 +10,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.Sprung;
+import org.palanca.assessment.Gain;
 import org.palanca.clearance.Clearances;
 import org.palanca.driveline.ShaftRun;
 import org.palanca.result.AxleModel;

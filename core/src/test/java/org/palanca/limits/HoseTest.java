@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.palanca.Examples;
 import org.palanca.Sprung;
+import org.palanca.assessment.Gain;
 import org.palanca.clearance.Clearances;
 import org.palanca.clearance.HoseRun;
 import org.palanca.result.AxleModel;

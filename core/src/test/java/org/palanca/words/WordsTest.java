@@ -66,7 +66,7 @@ class WordsTest {
             assertThat(words.has("limit." + kind.id())).as(kind.id()).isTrue();
         }
         for (TravelEnd.Way way : TravelEnd.Way.values()) {
-            assertThat(words.has("cycle.end." + way.id()) && words.has("cycle.free." + way.id()))
+            assertThat(words.has("cycle.end." + way.id()) && words.has("cycle.unbounded." + way.id()))
                     .isTrue();
         }
         for (Part.Kind kind : Part.Kind.values()) {

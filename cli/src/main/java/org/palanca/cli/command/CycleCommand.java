@@ -8,21 +8,24 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ForkJoinPool;
+import org.palanca.assessment.Gain;
 import org.palanca.clearance.ClearanceStudy;
 import org.palanca.clearance.Clearances;
+import org.palanca.clearance.Overlap;
 import org.palanca.cli.ExitCodes;
 import org.palanca.io.sheet.Page;
 import org.palanca.io.sheet.SheetFile;
 import org.palanca.io.sheet.SheetHead;
 import org.palanca.io.sheet.SheetSet;
 import org.palanca.limits.CycleWords;
-import org.palanca.limits.Gain;
 import org.palanca.limits.Limit;
 import org.palanca.limits.Limits;
 import org.palanca.limits.TravelEnd;
 import org.palanca.result.AxleModel;
+import org.palanca.travel.WorstPose;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Message;
 import org.palanca.words.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -67,16 +70,29 @@ public final class CycleCommand implements Callable<Integer> {
     private static void print(Vehicle vehicle, AxlePlace place, Words words, PrintWriter out) {
         out.println(words.text("axle." + place.id()));
         Limits limits = new Limits(new Clearances(new AxleModel(vehicle, place)));
+        for (Overlap overlap : Overlap.of(limits.model(), limits.envelope())) {
+            out.println("  ! " + words.text(overlap.said()));
+        }
         for (Limit limit : limits.passedAtRide()) {
             out.println("  ! " + words.text("cycle.passed_at_ride", limit.what()));
         }
         for (TravelEnd end : CycleWords.worstFirst(TravelEnd.all(limits))) {
-            out.println((end.reached() ? "    " : "  ! ") + words.text(CycleWords.end(end)));
+            out.println((end.asWanted() ? "    " : "  ! ") + words.text(CycleWords.end(end)));
             if (!end.reached()) {
                 for (Gain gain : Gain.of(vehicle, place, end, () -> true)) {
-                    out.println("        " + words.text(CycleWords.gain(gain)));
+                    out.println("        " + words.text(gain.said()));
                 }
             }
+        }
+        for (WorstPose pose : limits.envelope().worst()) {
+            List<Limits.Passed> passed = limits.passedAt(pose.pose());
+            out.println((passed.isEmpty() && pose.bounded() ? "    " : "  ! ")
+                    + words.text(
+                            "worst_pose",
+                            Message.of("cycle.worst." + pose.id()),
+                            CycleWords.pose(pose.pose()),
+                            CycleWords.bounds(pose)));
+            passed.forEach(one -> out.println("        " + words.text(one.limit().what())));
         }
         ClearanceStudy study = ClearanceStudy.run(vehicle, place, ForkJoinPool.commonPool(), () -> true, soFar -> {});
         study.tight().stream()

@@ -63,7 +63,8 @@ final class LinkageReader {
         node.path("holes")
                 .properties()
                 .forEach(entry -> holes.add(new Hole(entry.getKey(), placement(entry.getValue()))));
-        return new Mount(name, node.path("body").asText(), placement(node), holes);
+        return new Mount(
+                name, node.path("body").asText(), placement(node), holes, node.path("can_move").asBoolean(true));
     }
 
     private static Placement placement(JsonNode node) {

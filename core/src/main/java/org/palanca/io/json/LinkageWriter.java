@@ -49,6 +49,9 @@ final class LinkageWriter {
     private static void mount(ObjectNode node, Mount mount) {
         node.put("body", mount.body());
         placement(node, mount.placement());
+        if (!mount.canMove()) {
+            node.put("can_move", false);
+        }
         if (!mount.holes().isEmpty()) {
             ObjectNode holes = node.putObject("holes");
             for (Hole hole : mount.holes()) {

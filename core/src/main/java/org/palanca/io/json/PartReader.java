@@ -5,8 +5,10 @@ import static org.palanca.io.json.VehicleReader.length;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.survey.Axis;
 import org.palanca.units.Quantity;
@@ -18,11 +20,18 @@ final class PartReader {
     private PartReader() {}
 
     static Part part(JsonNode node) {
+        TreeSet<String> joined = new TreeSet<>();
+        node.path("joined").forEach(name -> joined.add(name.asText()));
         return new Part(
                 node.path("name").asText(),
                 node.path("body").asText(),
                 VehicleReader.constant(Part.Kind.class, node.path("class")),
-                form(node));
+                form(node),
+                joined,
+                node.has("can_move") ? Optional.of(node.path("can_move").asBoolean()) : Optional.empty(),
+                node.has("moment")
+                        ? VehicleReader.constant(Part.Moment.class, node.path("moment"))
+                        : Part.Moment.RIDE);
     }
 
     private static Part.Form form(JsonNode node) {

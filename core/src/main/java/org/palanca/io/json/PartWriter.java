@@ -20,6 +20,14 @@ final class PartWriter {
         node.put("name", part.name());
         node.put("body", part.body());
         node.put("class", part.kind().id());
+        if (!part.joined().isEmpty()) {
+            ArrayNode joined = node.putArray("joined");
+            part.joined().forEach(joined::add);
+        }
+        part.canMove().ifPresent(can -> node.put("can_move", can));
+        if (part.moment() != Part.Moment.RIDE) {
+            node.put("moment", part.moment().id());
+        }
         if (part.form() instanceof Part.BoxForm box) {
             BuildWriter.box(node, box.box());
         } else if (part.form() instanceof Part.TubeForm tube) {

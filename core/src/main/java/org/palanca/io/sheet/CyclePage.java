@@ -7,7 +7,8 @@ import org.palanca.clearance.Clearances;
 import org.palanca.limits.CycleWords;
 import org.palanca.limits.Limits;
 import org.palanca.limits.TravelEnd;
-import org.palanca.limits.WorstPose;
+import org.palanca.limits.NearAtPose;
+import org.palanca.travel.WorstPose;
 import org.palanca.result.AxleModel;
 import org.palanca.vehicle.AxlePlace;
 
@@ -46,11 +47,11 @@ final class CyclePage {
                     Page.MARGIN,
                     y,
                     10,
-                    !end.reached(),
+                    !end.asWanted(),
                     Page.RIGHT - Page.MARGIN);
         }
         y += 6;
-        for (WorstPose pose : WorstPose.of(limits.model().axle(), ends)) {
+        for (WorstPose pose : limits.envelope().worst()) {
             pose(pose, clearances);
         }
         head.foot(page);
@@ -74,14 +75,15 @@ final class CyclePage {
     }
 
     private void pose(WorstPose pose, Clearances clearances) {
-        Optional<List<WorstPose.Near>> near = pose.near(clearances, PAIRS);
+        Optional<List<NearAtPose>> near = NearAtPose.of(clearances, pose.pose(), PAIRS);
         double wanted = 34 + ROW * (near.map(List::size).orElse(0) + 1);
         if (y + wanted > Page.HEIGHT - Page.MARGIN - 40) {
             next();
         }
         page.tick(Page.MARGIN, y + 2, 9, true);
         page.textWithin(
-                head.text("cycle.worst." + pose.id()) + "   (" + head.words().text(CycleWords.pose(pose.pose())) + ")",
+                head.text("cycle.worst." + pose.id()) + "   (" + head.words().text(CycleWords.pose(pose.pose())) + "; "
+                        + head.words().text(CycleWords.bounds(pose)) + ")",
                 Page.MARGIN + 16,
                 y,
                 12.5,
@@ -93,7 +95,7 @@ final class CyclePage {
         if (near.isEmpty()) {
             page.text(head.text("cycle.sheet_open"), Page.MARGIN + 16, y, 10, true);
         }
-        for (WorstPose.Near one : near.orElse(List.of())) {
+        for (NearAtPose one : near.orElse(List.of())) {
             y += ROW;
             Clearances.Pair pair = clearances.pairs().get(one.pair());
             String name = head.text(

@@ -399,12 +399,12 @@ public final class MainWindow {
         rail.show(Step.MAKE, words.text(make, Integer.toString(cuts.size())), out > 0 || breaks);
     }
 
-    /** How the steps on the floor stand, for the axle on the board. */
+    /** How the steps on the floor stand, whichever axle is on the board. */
     private void railFloor(Vehicle vehicle) {
-        AxlePlace on = state.axleProperty().get();
-        floorStates.ask(
-                goOn -> FloorStates.of(vehicle, on),
-                states -> states.forEach((step, how) -> rail.show(step, words.text(how.message()), how.held())));
+        floorStates.ask(goOn -> FloorStates.of(vehicle), all -> {
+            all.steps().forEach((step, how) -> rail.show(step, words.text(how.message()), how.held()));
+            trouble.show(all.assessment());
+        });
     }
 
     /** Toe through the travel of the axle that steers. */

@@ -17,7 +17,9 @@ import org.palanca.desktop.document.Document;
 import org.palanca.desktop.strips.Verdicts;
 import org.palanca.result.AxleModel;
 import org.palanca.result.ResultWords;
-import org.palanca.targets.Remedy;
+import org.palanca.assessment.Assessment;
+import org.palanca.assessment.Fault;
+import org.palanca.assessment.Remedy;
 import org.palanca.targets.Scorecard;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
@@ -42,6 +44,7 @@ final class TroubleLine extends HBox {
     private final LatestOnly search = new LatestOnly("remedy", REST);
     private Analysis analysis;
     private Remedy remedy;
+    private Assessment assessment;
     private String complaint = "";
 
     TroubleLine(Document document, Supplier<Words> words, Runnable afterwards) {
@@ -72,6 +75,12 @@ final class TroubleLine extends HBox {
         write();
     }
 
+    /** Takes over what every step found on both axles of the vehicle that is shown. */
+    void show(Assessment found) {
+        assessment = found;
+        write();
+    }
+
     /** Takes over what is now shown. */
     void show(Analysis next) {
         boolean sameVehicle = analysis != null
@@ -81,6 +90,7 @@ final class TroubleLine extends HBox {
         if (!sameVehicle) {
             complaint = "";
             remedy = null;
+            assessment = null;
             search();
         }
         write();
@@ -126,10 +136,17 @@ final class TroubleLine extends HBox {
         } else if (analysis.scorecard().worst().isPresent()) {
             mark.setText(w.text("trouble.out"));
             sentence.setText(outOfBand(analysis.scorecard().worst().get(), w));
+        } else if (assessment == null) {
+            wrong = false;
+            mark.setText(w.text("trouble.in_band"));
+            sentence.setText(w.text("trouble.looking"));
+        } else if (!assessment.good()) {
+            mark.setText(w.text("trouble.elsewhere"));
+            sentence.setText(elsewhere(assessment, w));
         } else {
             wrong = false;
             mark.setText(w.text("trouble.none"));
-            sentence.setText(otherAxle(w));
+            sentence.setText(w.text("trouble.all_good"));
         }
         pseudoClassStateChanged(WRONG, wrong);
     }
@@ -142,7 +159,7 @@ final class TroubleLine extends HBox {
                 worst.distance() > 0 ? "trouble.high" : "trouble.low",
                 w.text("axle." + axle.place().id()),
                 ResultWords.name(worst.result(), w).toLowerCase(Locale.ROOT),
-                Verdicts.value(worst, w),
+                w.units().textBeside(worst.value(), edge, quantity).replace("-", "−"),
                 Verdicts.where(worst, w),
                 w.units().text(edge, quantity).replace("-", "−"));
         if (remedy == null) {
@@ -151,12 +168,17 @@ final class TroubleLine extends HBox {
         attempt.setText(w.text("trouble.try"));
         attempt.setVisible(true);
         attempt.setManaged(true);
-        return problem + " "
-                + w.text(
-                        remedy.cures() ? "trouble.move" : "trouble.move_better",
-                        mountName(axle),
-                        MoveWords.of(remedy.by(), w),
-                        Verdicts.value(remedy.mark(), w));
+        String move = w.text(
+                remedy.cures() ? "trouble.move" : "trouble.move_better",
+                mountName(axle),
+                MoveWords.of(remedy.by(), w),
+                w.units()
+                                .textBeside(remedy.there(), edge, quantity)
+                                .replace("-", "−") + " " + Verdicts.where(worst, w));
+        String spoils = remedy.worse().isEmpty()
+                ? ""
+                : " " + w.text("trouble.worse", remedy.worse().get(0).said());
+        return problem + " " + move + spoils;
     }
 
     private String mountName(Axle axle) {
@@ -165,22 +187,16 @@ final class TroubleLine extends HBox {
         return pair ? words.get().text("trouble.both", name.replaceAll(" (left|right)$", "")) : name;
     }
 
-    /** When this axle is well, the other one may not be. */
-    private String otherAxle(Words w) {
-        Vehicle vehicle = analysis.model().vehicle();
-        for (Axle other : vehicle.axles()) {
-            if (other.place() != analysis.model().axle().place()) {
-                Optional<Scorecard.Mark> worst =
-                        Scorecard.of(new AxleModel(vehicle, other.place())).worst();
-                if (worst.isPresent()) {
-                    return w.text(
-                            "trouble.other_axle",
-                            w.text("axle." + other.place().id()),
-                            ResultWords.name(worst.get().result(), w).toLowerCase(Locale.ROOT));
-                }
-            }
-        }
-        return w.text("trouble.all_in_band");
+    /** This axle's results are in band; what other steps find, on either axle, the step that is first in the work first. */
+    private static String elsewhere(Assessment found, Words w) {
+        Fault first = found.first().orElseThrow();
+        int more = found.faults().size() - 1;
+        String said = w.text(
+                "trouble.at_step",
+                w.text("step." + Assessment.id(first.step())),
+                w.text("axle." + first.axle().id()),
+                w.text(first.said()));
+        return more == 0 ? said : said + " " + w.text("trouble.more", Integer.toString(more));
     }
 
     void dispose() {

@@ -13,9 +13,11 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.palanca.assessment.Gain;
 import org.palanca.clearance.ClearanceStudy;
 import org.palanca.clearance.Nearest;
 import org.palanca.clearance.Thing;
@@ -24,11 +26,9 @@ import org.palanca.desktop.document.Document;
 import org.palanca.desktop.floor.FloorPane;
 import org.palanca.desktop.floor.SaidColumn;
 import org.palanca.limits.CycleWords;
-import org.palanca.limits.Gain;
-import org.palanca.limits.Limits;
 import org.palanca.limits.TravelEnd;
-import org.palanca.limits.WorstPose;
 import org.palanca.result.WheelTravel;
+import org.palanca.travel.WorstPose;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
@@ -54,6 +54,8 @@ public final class CyclePane extends FloorPane {
     private String workedFor = "";
     private List<TravelEnd> ends = List.of();
     private List<Message> atRide = List.of();
+    private List<WorstPose> worst = List.of();
+    private boolean failed;
     private Optional<TravelEnd> gainedFor = Optional.empty();
     private List<Gain> gains = List.of();
     private Optional<ClearanceStudy> study = Optional.empty();
@@ -174,6 +176,8 @@ public final class CyclePane extends FloorPane {
         gains = List.of();
         gainedFor = Optional.empty();
         ends = List.of();
+        worst = List.of();
+        failed = false;
         marked = Optional.empty();
         board.mark(marked);
         board.showMap(Optional.empty());
@@ -181,15 +185,22 @@ public final class CyclePane extends FloorPane {
                 vehicle(),
                 place(),
                 steer,
-                new CycleWork.Hears(this::heard, map -> board.showMap(Optional.of(map)), this::heard, this::heard));
+                new CycleWork.Hears(
+                        this::heard, map -> board.showMap(Optional.of(map)), this::heard, this::heard, this::failed));
     }
 
-    private void heard(List<TravelEnd> found, Limits limits) {
+    /** Says so in the place of what is still being tried. */
+    private void failed() {
+        failed = true;
         sideColumn().setDisable(false);
-        ends = found;
-        atRide = limits.passedAtRide().stream()
-                .map(limit -> Message.of("cycle.passed_at_ride", limit.what()))
-                .toList();
+        showSide();
+    }
+
+    private void heard(CycleWork.Found found) {
+        sideColumn().setDisable(false);
+        ends = found.ends();
+        worst = found.worst();
+        atRide = found.atRide();
         showPoses();
         showSide();
     }
@@ -209,9 +220,8 @@ public final class CyclePane extends FloorPane {
 
     /** Goes to one of the worst poses, by its place in their list. */
     public void goTo(int number) {
-        List<WorstPose> all = worst();
-        if (number < all.size()) {
-            state().poseProperty().set(all.get(number).pose());
+        if (number < worst.size()) {
+            state().poseProperty().set(worst.get(number).pose());
         }
     }
 
@@ -228,23 +238,19 @@ public final class CyclePane extends FloorPane {
         state().poseProperty().set(tight.pose());
     }
 
-    private List<WorstPose> worst() {
-        List<TravelEnd> known = ends.isEmpty() ? List.of() : ends;
-        return WorstPose.of(vehicle().axle(place()).orElseThrow(), known);
-    }
-
     private void showPoses() {
         Words w = words();
         List<Node> row = new ArrayList<>();
         row.add(Labels.button(
                 "cycle-ride", w.text("cycle.ride"), () -> state().poseProperty().set(WheelTravel.RIDE)));
-        if (!ends.isEmpty()) {
-            for (WorstPose pose : worst()) {
-                row.add(Labels.button(
-                        "cycle-" + pose.id().replace('_', '-').replace('.', '-'),
-                        w.text("cycle.worst." + pose.id()),
-                        () -> state().poseProperty().set(pose.pose())));
-            }
+        for (WorstPose pose : worst) {
+            Button go = Labels.button(
+                    "cycle-" + pose.id().replace('_', '-').replace('.', '-'),
+                    w.text("cycle.worst." + pose.id()),
+                    () -> state().poseProperty().set(pose.pose()));
+            go.setTooltip(new Tooltip(
+                    SaidColumn.capital(w.text(CycleWords.pose(pose.pose()))) + ": " + w.text(CycleWords.bounds(pose))));
+            row.add(go);
         }
         Button sheet = Labels.button("cycle-sheet", w.text("cycle.sheet"), print);
         sheet.getStyleClass().add("main-action");
@@ -255,21 +261,24 @@ public final class CyclePane extends FloorPane {
     private void showSide() {
         Words w = words();
         List<Node> side = new ArrayList<>();
+        for (Message one : atRide) {
+            side.add(Labels.sentence(w.text(one), "limit"));
+        }
         List<TravelEnd> sorted = CycleWords.worstFirst(ends);
-        if (sorted.isEmpty()) {
+        if (failed) {
+            side.add(SaidColumn.headline(w.text("cycle.failed"), "cycle-headline", true));
+        }
+        if (sorted.isEmpty() && !failed) {
             side.add(SaidColumn.headline(w.text("cycle.wait"), "cycle-headline", false));
-        } else {
+        } else if (!sorted.isEmpty()) {
             TravelEnd first = sorted.get(0);
-            side.add(SaidColumn.headline(w.text(CycleWords.end(first)), "cycle-headline", !first.reached()));
+            side.add(SaidColumn.headline(w.text(CycleWords.end(first)), "cycle-headline", !first.asWanted()));
             if (!first.reached()) {
                 side.addAll(gains(w));
             }
             for (TravelEnd end : sorted.subList(1, sorted.size())) {
-                side.add(Labels.sentence(w.text(CycleWords.end(end)), end.reached() ? "working-why" : "limit"));
+                side.add(Labels.sentence(w.text(CycleWords.end(end)), end.asWanted() ? "working-why" : "limit"));
             }
-        }
-        for (Message one : atRide) {
-            side.add(Labels.sentence(w.text(one), "limit"));
         }
         side.addAll(tight(w));
         sideColumn().getChildren().setAll(side);
@@ -277,6 +286,9 @@ public final class CyclePane extends FloorPane {
 
     private List<Node> gains(Words w) {
         List<Node> all = new ArrayList<>();
+        if (gainedFor.isEmpty() && failed) {
+            return all;
+        }
         if (gainedFor.isEmpty()) {
             all.add(Labels.of(w.text("cycle.trying"), "second"));
             return all;
@@ -286,7 +298,7 @@ public final class CyclePane extends FloorPane {
         }
         int number = 0;
         for (Gain gain : gains) {
-            String said = w.text(CycleWords.gain(gain));
+            String said = w.text(gain.said());
             Label label = Labels.sentence(SaidColumn.capital(said), "working-why");
             Button attempt = Labels.button("cycle-try-" + number, w.text("cycle.try"), () -> take(gain));
             attempt.setAccessibleText(w.text("cycle.try") + ": " + said);
@@ -304,7 +316,7 @@ public final class CyclePane extends FloorPane {
         List<Node> all = new ArrayList<>();
         all.add(Labels.of(w.text("cycle.tight_title"), "working-title"));
         if (study.isEmpty()) {
-            all.add(Labels.of(w.text("cycle.looking"), "second"));
+            all.add(Labels.of(w.text(failed ? "cycle.failed" : "cycle.looking"), "second"));
             return all;
         }
         Set<String> seen = new HashSet<>();

@@ -1,5 +1,6 @@
 package org.palanca.desktop.cycle;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
@@ -9,16 +10,19 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.util.Duration;
+import org.palanca.assessment.Gain;
 import org.palanca.clearance.ClearanceStudy;
 import org.palanca.clearance.Clearances;
+import org.palanca.clearance.Overlap;
 import org.palanca.desktop.control.LatestOnly;
-import org.palanca.limits.Gain;
 import org.palanca.limits.LimitMap;
 import org.palanca.limits.Limits;
 import org.palanca.limits.TravelEnd;
 import org.palanca.result.AxleModel;
+import org.palanca.travel.WorstPose;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Message;
 
 /** Works out beside the window what ends the travel and where it is tight; each answer is handed over as soon as it is known. */
 final class CycleWork {
@@ -39,18 +43,29 @@ final class CycleWork {
     private volatile boolean stopped;
 
     /**
+     * What is found at once.
+     *
+     * @param ends how far the axle goes each way
+     * @param worst the worst poses
+     * @param atRide what shares room at ride, or is passed there already
+     */
+    record Found(List<TravelEnd> ends, List<WorstPose> worst, List<Message> atRide) {}
+
+    /**
      * Who hears, on the window's own thread.
      *
-     * @param ends how far the axle goes each way, and what is in one another at ride
+     * @param ends how far the axle goes each way, and what else was found at once
      * @param map what ends the travel where; first coarse, then fine
      * @param clear where it is tight, sharper each time
      * @param gains what would help where the travel ends too soon
+     * @param failed that something could not be worked out
      */
     record Hears(
-            BiConsumer<List<TravelEnd>, Limits> ends,
+            Consumer<Found> ends,
             Consumer<LimitMap> map,
             Consumer<ClearanceStudy> clear,
-            BiConsumer<TravelEnd, List<Gain>> gains) {}
+            BiConsumer<TravelEnd, List<Gain>> gains,
+            Runnable failed) {}
 
     /** Begins anew for a vehicle; what was under way is dropped. */
     void begin(Vehicle vehicle, AxlePlace place, double steer, Hears hears) {
@@ -60,7 +75,8 @@ final class CycleWork {
                     run(vehicle, place, steer, hears, () -> goOn.getAsBoolean() && !stopped);
                     return true;
                 },
-                done -> {});
+                done -> {},
+                hears.failed());
         looking.ask(
                 goOn -> {
                     BooleanSupplier on = () -> goOn.getAsBoolean() && !stopped;
@@ -71,13 +87,18 @@ final class CycleWork {
                             on,
                             study -> tell(on, () -> hears.clear().accept(study)));
                 },
-                done -> {});
+                done -> {},
+                hears.failed());
     }
 
     private static void run(Vehicle vehicle, AxlePlace place, double steer, Hears hears, BooleanSupplier goOn) {
         Limits limits = new Limits(new Clearances(new AxleModel(vehicle, place)));
         List<TravelEnd> ends = TravelEnd.all(limits);
-        tell(goOn, () -> hears.ends().accept(ends, limits));
+        List<Message> atRide = new ArrayList<>();
+        Overlap.of(limits.model(), limits.envelope()).forEach(overlap -> atRide.add(overlap.said()));
+        limits.passedAtRide().forEach(limit -> atRide.add(Message.of("cycle.passed_at_ride", limit.what())));
+        Found found = new Found(ends, limits.envelope().worst(), List.copyOf(atRide));
+        tell(goOn, () -> hears.ends().accept(found));
         map(limits, steer, COARSE, hears, goOn);
         Optional<TravelEnd> shortest = ends.stream()
                 .filter(end -> !end.reached())

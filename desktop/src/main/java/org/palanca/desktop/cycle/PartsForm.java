@@ -3,14 +3,17 @@ package org.palanca.desktop.cycle;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
@@ -191,7 +194,7 @@ public final class PartsForm {
         kind.getItems().setAll(Part.Kind.values());
         kind.setConverter(Choices.names(pane::wordsNow, one -> "part.kind." + one.id()));
         kind.setValue(part.kind());
-        kind.setOnAction(event -> replace(new Part(part.name(), part.body(), kind.getValue(), part.form())));
+        kind.setOnAction(event -> replace(part.withKind(kind.getValue())));
         ComboBox<String> body = new ComboBox<>();
         body.setId("part-body-" + index(part));
         AxleModel model = new AxleModel(pane.document().vehicle(), pane.placeNow());
@@ -201,8 +204,10 @@ public final class PartsForm {
                         .toList());
         body.setConverter(Choices.names(pane::wordsNow, one -> "body." + one));
         body.setValue(part.body());
-        body.setOnAction(event -> replace(new Part(part.name(), body.getValue(), part.kind(), part.form())));
+        body.setOnAction(event -> replace(part.withBody(body.getValue())));
         row.getChildren().addAll(gone, kind, body);
+        row.getChildren().add(part.kind() == Part.Kind.SERVICE ? moment(part) : movable(part, w));
+        row.getChildren().addAll(Labels.of(w.text("cycle.joined_to"), "second"), joined(part, w));
         if (part.form() instanceof Part.BoxForm box) {
             BoxFields sides = new BoxFields(
                     "part-" + index(part),
@@ -214,6 +219,40 @@ public final class PartsForm {
         }
         new ShapeFields(pane, part, index(part), this::replace).into(row, model);
         return row;
+    }
+
+    /** When a service room must be open. */
+    private Node moment(Part part) {
+        ComboBox<Part.Moment> moment = new ComboBox<>();
+        moment.setId("part-moment-" + index(part));
+        moment.getItems().setAll(Part.Moment.values());
+        moment.setConverter(Choices.names(pane::wordsNow, one -> "part.moment." + one.id()));
+        moment.setValue(part.moment());
+        moment.setOnAction(event -> replace(part.withMoment(moment.getValue())));
+        return moment;
+    }
+
+    /** Whether advice may move it. */
+    private Node movable(Part part, Words w) {
+        CheckBox box = new CheckBox(w.text("cycle.can_move"));
+        box.setId("part-can-move-" + index(part));
+        box.setSelected(part.movable());
+        box.setOnAction(event -> replace(part.withCanMove(box.isSelected())));
+        return box;
+    }
+
+    /** Names of what it is welded or bolted to, with commas between. */
+    private Node joined(Part part, Words w) {
+        TextField names = new TextField(String.join(", ", part.joined()));
+        names.setId("part-joined-" + index(part));
+        names.setPromptText(w.text("cycle.joined_hint"));
+        names.setPrefColumnCount(14);
+        names.setOnAction(event -> replace(part.withJoined(Arrays.stream(
+                        names.getText().split(","))
+                .map(String::strip)
+                .filter(name -> !name.isEmpty())
+                .collect(Collectors.toSet()))));
+        return names;
     }
 
     private int index(Part part) {

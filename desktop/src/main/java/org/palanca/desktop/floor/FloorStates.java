@@ -3,22 +3,19 @@ package org.palanca.desktop.floor;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import org.palanca.assessment.Assessment;
+import org.palanca.assessment.Fault;
 import org.palanca.desktop.steps.Step;
-import org.palanca.driveline.ShaftWords;
-import org.palanca.fit.FitWords;
 import org.palanca.housing.Housing;
 import org.palanca.housing.WeldOrder;
-import org.palanca.limits.TravelEnd;
-import org.palanca.ride.RideStudy;
-import org.palanca.ride.RideWords;
 import org.palanca.survey.Mark;
 import org.palanca.survey.adjust.Adjustment;
 import org.palanca.survey.adjust.DatumLife;
 import org.palanca.terrain.StandingVehicle;
+import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Message;
-import org.palanca.words.Said;
 import org.palanca.work.WorkOrder;
 import org.palanca.work.WorkStep;
 
@@ -37,21 +34,46 @@ public final class FloorStates {
 
     private FloorStates() {}
 
-    /** The steps on the floor, for one axle. */
-    public static Map<Step, How> of(Vehicle vehicle, AxlePlace place) {
+    /**
+     * How everything stands.
+     *
+     * @param steps the steps on the floor, each as the axle stands that is worse off in it
+     * @param assessment what every step that judges finds on both axles
+     */
+    public record All(Map<Step, How> steps, Assessment assessment) {}
+
+    /** The steps on the floor, for the whole vehicle. */
+    public static All of(Vehicle vehicle) {
         Map<Step, How> states = new EnumMap<>(Step.class);
         Adjustment adjustment = Adjustment.of(vehicle.build().survey());
+        Assessment found = Assessment.of(vehicle);
         states.put(Step.MEASURE, measure(adjustment));
-        states.put(Step.AXLE, axle(vehicle, place, adjustment));
-        states.put(Step.HOUSING, housing(vehicle, place));
-        states.put(Step.PLACE, place(vehicle, place, adjustment));
-        if (vehicle.axle(place).isPresent()) {
-            states.put(Step.CYCLE, cycle(vehicle, place));
-            states.put(Step.SHOCKS, shocks(vehicle, place));
-            states.put(Step.SHAFT, shaft(vehicle, place));
-            states.put(Step.SLOPE, slope(vehicle));
+        for (Axle axle : vehicle.axles()) {
+            worse(states, Step.HOUSING, housing(vehicle, axle.place()));
+            worse(states, Step.PLACE, place(vehicle, axle.place(), adjustment));
         }
-        return states;
+        states.put(Step.AXLE, judged(found, Fault.Job.AXLE, "axle", "axle_tight"));
+        states.put(Step.CYCLE, judged(found, Fault.Job.CYCLE, "cycle", "cycle_bad"));
+        states.put(Step.SHOCKS, judged(found, Fault.Job.SHOCKS, "shocks", "shocks_bad"));
+        states.put(Step.SHAFT, judged(found, Fault.Job.SHAFT, "shaft", "shaft_bad"));
+        states.put(Step.SLOPE, slope(vehicle));
+        return new All(states, found);
+    }
+
+    /** Keeps the state of the axle that is held; of two alike that of the first. */
+    private static void worse(Map<Step, How> states, Step step, How how) {
+        How before = states.get(step);
+        if (before == null || how.held() && !before.held()) {
+            states.put(step, how);
+        }
+    }
+
+    private static How judged(Assessment found, Fault.Job step, String good, String bad) {
+        int faults = found.of(step).size();
+        if (faults > 0) {
+            return new How(Message.of("rail." + bad, Integer.toString(faults)), true);
+        }
+        return new How(Message.of(found.looked().contains(step) ? "rail." + good : "rail." + good + "_none"), false);
     }
 
     private static How measure(Adjustment adjustment) {
@@ -68,17 +90,6 @@ public final class FloorStates {
         return adjustment.odd().isPresent()
                 ? new How(Message.of("rail.measure_doubt"), true)
                 : new How(Message.of("rail.measure", Integer.toString(marks.size())), false);
-    }
-
-    private static How axle(Vehicle vehicle, AxlePlace place, Adjustment adjustment) {
-        List<Said> said = FitWords.of(vehicle, place, adjustment);
-        long bad = said.stream().filter(one -> !one.good()).count();
-        if (said.isEmpty()) {
-            return new How(Message.of("rail.axle_none"), false);
-        }
-        return bad > 0
-                ? new How(Message.of("rail.axle_tight", Long.toString(bad)), true)
-                : new How(Message.of("rail.axle"), false);
     }
 
     private static How housing(Vehicle vehicle, AxlePlace place) {
@@ -105,37 +116,6 @@ public final class FloorStates {
                 .filter(found -> found.mount().axle() == place && found.placed())
                 .count();
         return new How(Message.of("rail.place", Long.toString(back), Integer.toString(all)), false);
-    }
-
-    private static How cycle(Vehicle vehicle, AxlePlace place) {
-        long shorts = TravelEnd.all(vehicle, place).stream()
-                .filter(end -> !end.reached())
-                .count();
-        return shorts == 0
-                ? new How(Message.of("rail.cycle"), false)
-                : new How(Message.of("rail.cycle_short", Long.toString(shorts)), true);
-    }
-
-    private static How shocks(Vehicle vehicle, AxlePlace place) {
-        List<Said> said = RideWords.of(RideStudy.of(vehicle, place));
-        long bad = said.stream().filter(one -> !one.good()).count();
-        if (said.isEmpty()) {
-            return new How(Message.of("rail.shocks_none"), false);
-        }
-        return bad == 0
-                ? new How(Message.of("rail.shocks"), false)
-                : new How(Message.of("rail.shocks_bad", Long.toString(bad)), true);
-    }
-
-    private static How shaft(Vehicle vehicle, AxlePlace place) {
-        List<Said> said = ShaftWords.of(vehicle, place);
-        long bad = said.stream().filter(one -> !one.good()).count();
-        if (said.isEmpty()) {
-            return new How(Message.of("rail.shaft_none"), false);
-        }
-        return bad == 0
-                ? new How(Message.of("rail.shaft"), false)
-                : new How(Message.of("rail.shaft_bad", Long.toString(bad)), true);
     }
 
     private static How slope(Vehicle vehicle) {

@@ -1,4 +1,4 @@
-package org.palanca.limits;
+package org.palanca.assessment;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -10,6 +10,10 @@ import java.util.function.BooleanSupplier;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.clearance.Clearances;
 import org.palanca.driveline.PinionAdvice;
+import org.palanca.limits.CycleWords;
+import org.palanca.limits.Limit;
+import org.palanca.limits.Limits;
+import org.palanca.limits.TravelEnd;
 import org.palanca.result.AxleModel;
 import org.palanca.springing.BumpStop;
 import org.palanca.springing.Coils;
@@ -23,6 +27,7 @@ import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.Link;
+import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
@@ -32,21 +37,28 @@ import org.palanca.vehicle.edit.MountMoves;
 import org.palanca.words.Message;
 
 /**
- * One change that lets the axle go farther, found by trying it.
+ * One change that lets the axle go farther, found by trying it, and held against every study of both axles before it is offered.
  *
  * @param what the change in words, as an order
  * @param after the vehicle with it
  * @param end how far the axle goes then, and what ends it
  * @param gained travel more than before [m]
  * @param size how large the change is [m, or rad where something is turned]
+ * @param worse what gets worse by it elsewhere, on either axle; empty where nothing does
  */
-public record Gain(Message what, Vehicle after, TravelEnd end, double gained, double size) {
+public record Gain(Message what, Vehicle after, TravelEnd end, double gained, double size, List<Fault> worse) {
     /** Gains smaller than this are not worth a weld [m]. */
     private static final double LEAST = Lengths.inches(1.0 / 16);
 
     private static final double ALIKE = Lengths.inches(1.0 / 32);
 
     private static final int MOST = 4;
+
+    /** So many of the best are held against everything else. */
+    private static final int ASSESSED = 12;
+
+    /** A change that makes everything together better by less is none [in, or band widths]. */
+    private static final double BETTER = 0.02;
 
     private static final double[] SMALL = {Lengths.inches(3.0 / 8), Lengths.inches(3.0 / 4)};
     private static final double[] LARGE = {Lengths.inches(0.5), Lengths.inches(1.125)};
@@ -80,7 +92,8 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained, do
      *
      * @param end where it ends now
      * @param goOn asked before each try; answering false gives back what was found so far
-     * @return the best first, of those alike the smallest change; none that takes away elsewhere what the plan wants
+     * @return the best first, of those alike the smallest change; only such as leave every other study no worse, or where
+     *     there are none, such as are worth it all the same and say what gets worse
      */
     public static List<Gain> of(Vehicle vehicle, AxlePlace place, TravelEnd end, BooleanSupplier goOn) {
         if (end.border().isEmpty()) {
@@ -97,23 +110,47 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained, do
         // Gains that a tape can't tell apart count as alike: the smaller change is the better one.
         gains.sort(Comparator.<Gain>comparingLong(gain -> -Math.round(gain.gained() / ALIKE))
                 .thenComparingDouble(Gain::size));
-        List<TravelEnd> others = TravelEnd.all(before);
-        List<Gain> best = new ArrayList<>();
-        for (Gain gain : gains) {
-            if (best.size() < MOST && goOn.getAsBoolean() && harmless(gain, place, end, others)) {
-                best.add(gain);
-            }
-        }
-        return List.copyOf(best);
+        return assessed(vehicle, gains, goOn);
     }
 
-    /** Whether every other way that reached the plan's travel still does. */
-    private static boolean harmless(Gain gain, AxlePlace place, TravelEnd end, List<TravelEnd> others) {
-        Limits after = limits(gain.after(), place);
-        return others.stream()
-                .filter(other -> other.way() != end.way() && other.reached())
-                .allMatch(
-                        other -> TravelEnd.of(after, other.way(), other.steer()).reached());
+    /** Those that make nothing worse; where there are none, those that make less worse than they mend. */
+    private static List<Gain> assessed(Vehicle vehicle, List<Gain> gains, BooleanSupplier goOn) {
+        if (gains.isEmpty()) {
+            return gains;
+        }
+        Assessment before = Assessment.of(vehicle);
+        List<Gain> harmless = new ArrayList<>();
+        List<Gain> others = new ArrayList<>();
+        for (int i = 0; i < Math.min(ASSESSED, gains.size()); i++) {
+            if (harmless.size() == MOST || !goOn.getAsBoolean()) {
+                break;
+            }
+            Gain gain = gains.get(i);
+            Assessment after = Assessment.of(gain.after());
+            List<Fault> worse = after.worseThan(before);
+            if (after.badness() < before.badness() - BETTER) {
+                (worse.isEmpty() ? harmless : others).add(gain.with(worse));
+            }
+        }
+        return List.copyOf(harmless.isEmpty() ? others.subList(0, Math.min(1, others.size())) : harmless);
+    }
+
+    private Gain with(List<Fault> found) {
+        return new Gain(what, after, end, gained, size, found);
+    }
+
+    /** What it gives in words, and what gets worse by it. */
+    public Message said() {
+        Message gives = end.border()
+                .map(border -> Message.of(
+                        "cycle.gain",
+                        what,
+                        CycleWords.travel(end),
+                        border.limit().what()))
+                .orElseGet(() -> Message.of("cycle.gain_free", what, Message.length(end.travel())));
+        return worse.isEmpty()
+                ? gives
+                : Message.of("cycle.gain_worse", gives, worse.get(0).said());
     }
 
     private static Limits limits(Vehicle vehicle, AxlePlace place) {
@@ -130,9 +167,10 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained, do
         }
         TravelEnd then = TravelEnd.of(limits, end.way(), end.steer());
         double gained = then.travel() - end.travel();
-        return gained < LEAST
+        boolean getsThere = then.reached() && !end.reached();
+        return gained < LEAST && !getsThere
                 ? Optional.empty()
-                : Optional.of(new Gain(idea.what(), idea.after(), then, gained, idea.size()));
+                : Optional.of(new Gain(idea.what(), idea.after(), then, gained, idea.size(), List.of()));
     }
 
     /** What a builder would try against a limit. */
@@ -153,11 +191,11 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained, do
         }
 
         List<Idea> against(Limit limit) {
-            String name = limit.id().substring(limit.id().indexOf(':') + 1);
+            String name = limit.subject();
             switch (limit.kind()) {
                 case TOUCH -> {
-                    for (String thing : limit.id().split("\\|")) {
-                        thing(thing.substring(0, thing.indexOf(':')), thing.substring(thing.indexOf(':') + 1));
+                    for (Limit.Touching thing : limit.touching()) {
+                        thing(thing.sort(), thing.subject());
                     }
                 }
                 case SHOCK_COLLAPSED -> shockMount(name, Way.UP);
@@ -201,7 +239,11 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained, do
             }
         }
 
+        /** Only what may be put somewhere else: an engine, a tank or a bought bracket stays. */
         private void described(DescribedPart thing) {
+            if (thing.obstacle() || !thing.part().movable()) {
+                return;
+            }
             for (Way way : Way.values()) {
                 for (double by : SMALL) {
                     idea(
@@ -217,6 +259,9 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained, do
         private void link(Link link) {
             mount(link.from(), Message.of("thing.mount", link.from()), LARGE);
             mount(link.to(), Message.of("thing.mount", link.to()), LARGE);
+            if (!canMove(link.from()) || !canMove(link.to())) {
+                return;
+            }
             for (Way way : List.of(Way.UP, Way.DOWN, Way.FORWARD, Way.BACK)) {
                 for (double by : LARGE) {
                     Vehicle one = moved(vehicle, link.from(), way, by);
@@ -226,11 +271,18 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained, do
         }
 
         private void mount(String mount, Message name, double[] steps) {
+            if (!canMove(mount)) {
+                return;
+            }
             for (Way way : Way.values()) {
                 for (double by : steps) {
                     idea(name, by, way, moved(vehicle, mount, way, by));
                 }
             }
+        }
+
+        private boolean canMove(String mount) {
+            return axle.mount(mount).filter(Mount::canMove).isPresent();
         }
 
         private Vehicle moved(Vehicle from, String mount, Way way, double by) {
@@ -240,7 +292,7 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained, do
 
         /** Both sides alike, whether or not the one follows the other: both are home at once. */
         private void shockMount(String name, Way way) {
-            axle.springing().shock(name).ifPresent(shock -> {
+            axle.springing().shock(name).filter(shock -> canMove(shock.upper())).ifPresent(shock -> {
                 for (double by : LONGER) {
                     Vehicle after = moved(vehicle, shock.upper(), way, by);
                     for (Shock other : axle.springing().shocks()) {

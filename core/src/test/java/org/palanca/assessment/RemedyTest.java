@@ -1,4 +1,4 @@
-package org.palanca.targets;
+package org.palanca.assessment;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -6,6 +6,8 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.result.AxleModel;
+import org.palanca.targets.Scorecard;
+import org.palanca.targets.Targets;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.Vehicle;

@@ -1,0 +1,208 @@
+package org.palanca.assessment;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import org.palanca.clearance.Clearances;
+import org.palanca.clearance.Overlap;
+import org.palanca.driveline.ShaftWords;
+import org.palanca.fit.FitWords;
+import org.palanca.limits.CycleWords;
+import org.palanca.limits.Limit;
+import org.palanca.limits.Limits;
+import org.palanca.limits.TravelEnd;
+import org.palanca.result.AxleModel;
+import org.palanca.ride.RideStudy;
+import org.palanca.ride.RideWords;
+import org.palanca.steering.PickupAdvice;
+import org.palanca.survey.adjust.Adjustment;
+import org.palanca.targets.Scorecard;
+import org.palanca.travel.WorstPose;
+import org.palanca.units.Lengths;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Message;
+import org.palanca.words.Said;
+
+/**
+ * Every fault that the studies find on both axles of a vehicle.
+ *
+ * @param faults the steps in the order of work, of one step the worst first
+ * @param looked the steps that had something to look at
+ */
+public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
+    /** Toe that moves more than this through the travel is felt [rad]: 1/2 degree, common practice, no source. */
+    public static final double TOE_FELT = Math.toRadians(0.5);
+
+    /** A fault is worse only by more than this [in, or in band widths]. */
+    private static final double WORSE = 0.01;
+
+    public Assessment {
+        faults = List.copyOf(faults);
+        looked = Set.copyOf(looked);
+    }
+
+    /** Looks at everything. The vehicle's description must have no errors. */
+    public static Assessment of(Vehicle vehicle) {
+        return new Search(vehicle, Adjustment.of(vehicle.build().survey())).run();
+    }
+
+    /** Whether nothing at all is wrong. */
+    public boolean good() {
+        return faults.isEmpty();
+    }
+
+    /** Faults of a step. */
+    public List<Fault> of(Fault.Job step) {
+        return faults.stream().filter(fault -> fault.step() == step).toList();
+    }
+
+    /** How bad everything is together. */
+    public double badness() {
+        return faults.stream().mapToDouble(Fault::amount).sum();
+    }
+
+    /** What is worse here than it was before: faults that are new, and those that have grown. */
+    public List<Fault> worseThan(Assessment before) {
+        return faults.stream()
+                .filter(fault -> fault.amount() > before.amount(fault) + WORSE)
+                .toList();
+    }
+
+    private double amount(Fault fault) {
+        return faults.stream()
+                .filter(fault::same)
+                .mapToDouble(Fault::amount)
+                .findFirst()
+                .orElse(0);
+    }
+
+    private static final class Search {
+        private final Vehicle vehicle;
+        private final Adjustment adjustment;
+        private final List<Fault> faults = new ArrayList<>();
+        private final Set<Fault.Job> looked = EnumSet.noneOf(Fault.Job.class);
+
+        Search(Vehicle vehicle, Adjustment adjustment) {
+            this.vehicle = vehicle;
+            this.adjustment = adjustment;
+        }
+
+        Assessment run() {
+            for (Axle axle : vehicle.axles()) {
+                AxlePlace place = axle.place();
+                said(Fault.Job.AXLE, place, FitWords.of(vehicle, place, adjustment));
+                links(place);
+                steer(axle);
+                cycle(place);
+                said(Fault.Job.SHOCKS, place, RideWords.of(RideStudy.of(vehicle, place)));
+                said(Fault.Job.SHAFT, place, ShaftWords.of(vehicle, place));
+            }
+            faults.sort(Comparator.comparing(Fault::step).thenComparingDouble(fault -> -fault.amount()));
+            return new Assessment(faults, looked);
+        }
+
+        private void said(Fault.Job step, AxlePlace place, List<Said> all) {
+            if (!all.isEmpty()) {
+                looked.add(step);
+            }
+            for (Said one : all) {
+                if (!one.good()) {
+                    faults.add(new Fault(step, place, one.about(), one.lacks(), one.message()));
+                }
+            }
+        }
+
+        private void links(AxlePlace place) {
+            looked.add(Fault.Job.LINKS);
+            AxleModel model = new AxleModel(vehicle, place);
+            for (Scorecard.Mark mark : Scorecard.of(model).marks()) {
+                if (mark.severity() > 0) {
+                    faults.add(new Fault(
+                            Fault.Job.LINKS, place, mark.result().id(), mark.severity(), mark.said(model.axle())));
+                }
+            }
+        }
+
+        private void steer(Axle axle) {
+            if (axle.steering().isEmpty()) {
+                return;
+            }
+            looked.add(Fault.Job.STEER);
+            double toe = PickupAdvice.largestToeChange(vehicle, axle.place());
+            if (toe > TOE_FELT) {
+                faults.add(new Fault(
+                        Fault.Job.STEER,
+                        axle.place(),
+                        "toe",
+                        toe / TOE_FELT - 1,
+                        Message.of("assessment.toe", Message.angle(toe), Message.angle(TOE_FELT))));
+            }
+        }
+
+        private void cycle(AxlePlace place) {
+            looked.add(Fault.Job.CYCLE);
+            Limits limits = new Limits(new Clearances(new AxleModel(vehicle, place)));
+            for (Limit limit : limits.passedAtRide()) {
+                cycle(place, "ride " + limit.id(), 1, Message.of("cycle.passed_at_ride", limit.what()));
+            }
+            for (Overlap overlap : Overlap.of(limits.model(), limits.envelope())) {
+                cycle(place, overlap.id(), overlap.depth() / Lengths.INCH, overlap.said());
+            }
+            for (TravelEnd end : TravelEnd.all(limits)) {
+                if (!end.asWanted()) {
+                    double missing = Math.max(0, end.missing()) / Lengths.INCH;
+                    cycle(place, "end " + end.way().id(), missing + weight(end.verdict()), CycleWords.end(end));
+                }
+            }
+            for (WorstPose pose : limits.envelope().worst()) {
+                for (Limits.Passed passed : limits.passedAt(pose.pose())) {
+                    cycle(
+                            place,
+                            pose.id() + " " + passed.limit().id(),
+                            passed.by(),
+                            Message.of(
+                                    "assessment.at",
+                                    Message.of("cycle.worst." + pose.id()),
+                                    passed.limit().what()));
+                }
+            }
+        }
+
+        private void cycle(AxlePlace place, String id, double amount, Message said) {
+            faults.add(new Fault(Fault.Job.CYCLE, place, id, amount, said));
+        }
+
+        /** How bad a wrong ending is besides what it lacks, in inches of travel: a shock that is hit more than an open end. */
+        private static double weight(TravelEnd.Verdict verdict) {
+            return switch (verdict) {
+                case AS_WANTED -> 0;
+                case SHORT -> 0.5;
+                case UNBOUNDED -> 0.25;
+                case MEETS_FIRST -> 0.5;
+                case ON_THE_SHOCK -> 0.5;
+                case OVERLAPS -> 0.25;
+            };
+        }
+    }
+
+    /** The fault to say first: of the step that is first in the order of work, the worst. */
+    public Optional<Fault> first() {
+        return faults.stream().findFirst();
+    }
+
+    /** Faults of an axle. */
+    public List<Fault> of(AxlePlace place) {
+        return faults.stream().filter(fault -> fault.axle() == place).toList();
+    }
+
+    /** A step's name in word keys. */
+    public static String id(Fault.Job step) {
+        return step.name().toLowerCase(Locale.ROOT);
+    }
+}

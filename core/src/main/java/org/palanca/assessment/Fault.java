@@ -1,0 +1,30 @@
+package org.palanca.assessment;
+
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.words.Message;
+
+/**
+ * One thing that is not as wanted.
+ *
+ * @param step which step of the work finds it
+ * @param axle of which axle
+ * @param id tells it from the others of its step and axle, and is the same after a change
+ * @param amount how bad it is [in widths of what is wanted, or inches]: it compares one fault before and after a change
+ * @param said what it says
+ */
+public record Fault(Job step, AxlePlace axle, String id, double amount, Message said) {
+    /** Steps of the work that judge. */
+    public enum Job {
+        AXLE,
+        LINKS,
+        STEER,
+        CYCLE,
+        SHOCKS,
+        SHAFT
+    }
+
+    /** Whether another one is the same fault. */
+    boolean same(Fault other) {
+        return step == other.step && axle == other.axle && id.equals(other.id);
+    }
+}
