@@ -146,7 +146,7 @@ class ArchitectureTest {
             .whereLayer("work")
             .mayOnlyBeAccessedByLayers("housing", "vehicle", "placing", "io")
             .whereLayer("housing")
-            .mayOnlyBeAccessedByLayers("vehicle", "fit", "io")
+            .mayOnlyBeAccessedByLayers("vehicle", "clearance", "fit", "io")
             .whereLayer("survey")
             .mayOnlyBeAccessedByLayers("vehicle", "clearance", "limits", "fit", "assessment", "placing", "io");
 

@@ -124,7 +124,7 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
             for (Scorecard.Mark mark : Scorecard.of(model).marks()) {
                 if (mark.severity() > 0) {
                     faults.add(new Fault(
-                            Fault.Job.LINKS, place, mark.result().id(), mark.severity(), mark.said(model.axle())));
+                            Fault.Job.LINKS, place, mark.result().id(), mark.severity(), mark.said()));
                 }
             }
         }

@@ -16,7 +16,6 @@ import org.palanca.words.Message;
  * @param belongs what it is bolted to by name: two things that share one belong together and are not compared
  * @param joined names of things that it was said to be welded or bolted to
  * @param moment of service room: when it must be open
- * @param assumed whether its size is an ordinary one that nobody measured
  */
 public record Thing(
         String id,
@@ -26,8 +25,7 @@ public record Thing(
         Solid solid,
         Set<String> belongs,
         Set<String> joined,
-        Part.Moment moment,
-        boolean assumed) {
+        Part.Moment moment) {
     public Thing {
         belongs = Set.copyOf(belongs);
         joined = Set.copyOf(joined);
@@ -35,15 +33,11 @@ public record Thing(
 
     /** A thing that was measured and is joined to nothing. */
     public Thing(String id, Message name, Part.Kind kind, Carrier carrier, Solid solid, Set<String> belongs) {
-        this(id, name, kind, carrier, solid, belongs, Set.of(), Part.Moment.RIDE, false);
+        this(id, name, kind, carrier, solid, belongs, Set.of(), Part.Moment.RIDE);
     }
 
     Thing withBelongs(Set<String> other) {
-        return new Thing(id, name, kind, carrier, solid, other, joined, moment, assumed);
-    }
-
-    Thing ofAssumedSize() {
-        return new Thing(id, name, kind, carrier, solid, belongs, joined, moment, true);
+        return new Thing(id, name, kind, carrier, solid, other, joined, moment);
     }
 
     /** What comes before the colon of its id: {@code link}, {@code part} and so on. */

@@ -9,6 +9,7 @@ import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.driveline.ShaftRun;
 import org.palanca.geometry.Side;
+import org.palanca.housing.HousingSize;
 import org.palanca.result.AxleMechanism;
 import org.palanca.result.AxleModel;
 import org.palanca.result.JointBolts;
@@ -198,8 +199,21 @@ public final class Things {
                     Message.of("thing.rail." + side.id()),
                     Part.Kind.FIXED,
                     new Carrier.Frame(),
-                    PartSolid.of(new Part.BoxForm(box), Vector3D.ZERO));
+                    one(sloping(box, rails)));
         }
+    }
+
+    /** A rail's eight corners, each as low as the frame is there. */
+    private Convex sloping(Box box, FrameRails rails) {
+        List<Vector3D> corners = new ArrayList<>();
+        for (double x : new double[] {box.rear(), box.front()}) {
+            double drop = rails.dropAt(x, vehicle.wheelbase());
+            for (double y : new double[] {box.right(), box.left()}) {
+                corners.add(new Vector3D(x, y, box.bottom() - drop));
+                corners.add(new Vector3D(x, y, box.top() - drop));
+            }
+        }
+        return Convex.hull(corners, 0);
     }
 
     /** Rails are drawn straight; where obstacles on the frame take up room of a rail they are that rail, notched and all. */
@@ -230,8 +244,7 @@ public final class Things {
                         PartSolid.of(part.form(), model.originAtRide(body.getAsInt())),
                         Set.of(),
                         part.joined(),
-                        part.moment(),
-                        false));
+                        part.moment()));
             }
         }
     }
@@ -287,26 +300,36 @@ public final class Things {
     private void housing() {
         int body = model.bodyIndex(BodyNames.AXLE).orElseThrow();
         double end = (axle.track() - axle.tyre().width()) / 2;
-        double offset = vehicle.build()
-                .surroundings(axle.place())
-                .driveline()
-                .map(Driveline::offset)
-                .orElse(0.0);
+        double offset = vehicle.build().pinionOffset(axle.place());
+        Size tube = size(HousingSize.TUBE_DIAMETER, AXLE_TUBE);
+        Size differential = size(HousingSize.DIFFERENTIAL_DIAMETER, DIFFERENTIAL);
         add(
                 "housing:tube",
-                Message.of("thing.axle_tube"),
+                tube.named("thing.axle_tube"),
                 Part.Kind.DRIVELINE,
                 carrier(body),
-                one(Convex.capsule(new Vector3D(0, -end, 0), new Vector3D(0, end, 0), AXLE_TUBE)),
+                one(Convex.capsule(new Vector3D(0, -end, 0), new Vector3D(0, end, 0), tube.radius())),
                 "housing");
         add(
                 "housing:differential",
-                Message.of("thing.differential"),
+                differential.named("thing.differential"),
                 Part.Kind.DRIVELINE,
                 carrier(body),
-                one(Convex.ball(new Vector3D(0, offset, 0), DIFFERENTIAL)),
+                one(Convex.ball(new Vector3D(0, offset, 0), differential.radius())),
                 "housing",
                 "shaft");
+    }
+
+    /** A size that was typed, or an ordinary one: then whatever rests on it says so. */
+    private record Size(double radius, boolean assumed) {
+        Message named(String key) {
+            return assumed ? Message.of("thing.assumed", Message.of(key), Message.length(2 * radius)) : Message.of(key);
+        }
+    }
+
+    private Size size(HousingSize size, double ordinary) {
+        Double known = vehicle.build().housing(axle.place()).sizes().get(size);
+        return known == null ? new Size(ordinary, true) : new Size(known / 2, false);
     }
 
     private void links() {

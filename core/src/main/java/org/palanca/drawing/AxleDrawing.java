@@ -110,8 +110,18 @@ public final class AxleDrawing {
             double outer = side * rails.out();
             double inner = side * (rails.out() - rails.width());
             switch (elevation) {
-                case SIDE ->
-                    box(Role.RAIL, new Vector3D(front, outer, rails.bottom()), new Vector3D(back, outer, rails.top()));
+                case SIDE -> {
+                    double ahead = rails.dropAt(front, vehicle.wheelbase());
+                    double behind = rails.dropAt(back, vehicle.wheelbase());
+                    shapes.add(new Shape.Path(
+                            Role.RAIL,
+                            List.of(
+                                    point(new Vector3D(front, outer, rails.bottom() - ahead)),
+                                    point(new Vector3D(back, outer, rails.bottom() - behind)),
+                                    point(new Vector3D(back, outer, rails.top() - behind)),
+                                    point(new Vector3D(front, outer, rails.top() - ahead))),
+                            true));
+                }
                 case TOP ->
                     box(Role.RAIL, new Vector3D(front, inner, rails.top()), new Vector3D(back, outer, rails.top()));
                 case REAR ->

@@ -1,9 +1,11 @@
 package org.palanca.driveline;
 
+import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.result.AxleModel;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Driveline;
+import org.palanca.vehicle.HalfShafts;
 
 /**
  * Where the shaft runs from the gearbox to the pinion at a pose, and how long it must be.
@@ -68,6 +70,13 @@ public record ShaftRun(
     private static Vector3D centre(AxleModel model) {
         Axle axle = model.axle();
         if (axle.independent()) {
+            Optional<HalfShafts> shafts =
+                    model.vehicle().build().surroundings(axle.place()).halfShafts();
+            if (shafts.isPresent()) {
+                // The differential stands where its half-shafts come out of it.
+                return new Vector3D(
+                        shafts.get().inner().getX(), 0, shafts.get().inner().getZ());
+            }
             return new Vector3D(
                     axle.lineX(model.vehicle().wheelbase()), 0, axle.tyre().loadedRadius());
         }

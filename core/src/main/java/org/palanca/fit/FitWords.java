@@ -7,6 +7,7 @@ import org.palanca.driveline.ShaftOrder;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
 import org.palanca.survey.adjust.Adjustment;
+import org.palanca.units.Lengths;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
@@ -17,6 +18,9 @@ import org.palanca.words.Said;
 public final class FitWords {
     private static final double NOTHING = 1e-4;
 
+    /** An axle this near to the centreline stands on it, to a tape: 1/32 in. */
+    private static final double ON_CENTRE = Lengths.INCH / 32;
+
     private FitWords() {}
 
     /** Everything known of an axle's fit, tyre room first. Empty where nothing of its surroundings is described. */
@@ -26,7 +30,7 @@ public final class FitWords {
         if (around.well().isPresent() || !around.obstacles().isEmpty()) {
             TyreRoom room = TyreRoom.of(vehicle, place);
             room.least().forEach(one -> said.add(room(one, room.wanted())));
-            room.ways().forEach(way -> said.add(way(way)));
+            AxleRoom.ways(vehicle, place, room).forEach(way -> said.add(way(way)));
         }
         said.addAll(square(vehicle, place, adjustment));
         around.driveline().ifPresent(line -> {
@@ -83,21 +87,25 @@ public final class FitWords {
         Message pose = pose(room.pose());
         Message side = Message.of("side." + room.side().id());
         if (room.metres() <= NOTHING) {
-            return new Said(
+            return Said.lacking(
                     false,
+                    (wanted - room.metres()) / Lengths.INCH,
+                    "tyre " + room.wall() + " " + room.obstacle(),
                     room.metres() < -NOTHING
                             ? Message.of("fit.through", side, what, pose, Message.length(-room.metres()))
                             : Message.of("fit.touches", side, what, pose));
         }
         boolean good = room.metres() >= wanted;
-        return new Said(
+        return Said.lacking(
                 good,
+                (wanted - room.metres()) / Lengths.INCH,
+                "tyre " + room.wall() + " " + room.obstacle(),
                 Message.of(
                         good ? "fit.room" : "fit.tight",
                         side,
                         what,
                         pose,
-                        Message.length(room.metres()),
+                        Message.length(room.metres(), wanted),
                         Message.length(wanted)));
     }
 
@@ -116,12 +124,13 @@ public final class FitWords {
         return Message.of("fit.pose." + travel + steer);
     }
 
-    private static Said way(TyreRoom.Way way) {
+    private static Said way(AxleRoom.Way way) {
         String direction = way.direction().getZ() > 0 ? "up" : way.direction().getX() > 0 ? "forward" : "back";
-        Optional<Message> stop = way.stop().map(FitWords::name);
         return new Said(
                 true,
-                stop.map(what -> Message.of("fit.way." + direction, Message.length(way.metres()), what))
+                way.stop()
+                        .map(what ->
+                                Message.of("fit.way." + direction, Message.length(way.metres()), what, pose(way.pose())))
                         .orElse(Message.of("fit.free." + direction, Message.length(way.metres()))));
     }
 
@@ -150,10 +159,12 @@ public final class FitWords {
                         Message.angle(square.thrustDeviation()))));
         said.add(new Said(
                 Math.abs(square.off()) <= SquareCheck.COMMON_RULE,
-                Message.of(
-                        "fit.centred",
-                        Message.length(Math.abs(square.off())),
-                        Message.of(square.off() > 0 ? "side.left" : "side.right"))));
+                Math.abs(square.off()) < ON_CENTRE
+                        ? Message.of("fit.on_centre")
+                        : Message.of(
+                                "fit.centred",
+                                Message.length(Math.abs(square.off())),
+                                Message.of(square.off() > 0 ? "side.left" : "side.right"))));
         square.diagonals()
                 .ifPresent(crossed -> said.add(new Said(
                         Math.abs(crossed.off()) <= SquareCheck.COMMON_RULE,
@@ -163,7 +174,7 @@ public final class FitWords {
                                 crossed.rightMark(),
                                 Message.length(crossed.toRightEnd()),
                                 Message.length(crossed.toLeftEnd()),
-                                Message.length(Math.abs(crossed.off()))))));
+                                Message.length(Math.abs(crossed.off()), SquareCheck.COMMON_RULE)))));
         return said;
     }
 }

@@ -10,6 +10,7 @@ import org.palanca.geometry.Side;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelMotion;
 import org.palanca.result.WheelTravel;
+import org.palanca.travel.TravelEnvelope;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Surroundings;
@@ -17,8 +18,8 @@ import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.WheelWell;
 
 /**
- * The tyres of an axle in their wells: room to every wall and to everything near, at ride, at full bump, twisted, and at
- * full lock in each. The free diameter is used, since only the foot of a tyre is pressed flat.
+ * The tyres of an axle in their wells: room to every wall and to everything near, at ride, at full bump and twisted as far as
+ * stops and straps allow, and at full lock in each. The free diameter is used, since only the foot of a tyre is pressed flat.
  */
 public final class TyreRoom {
     /** Room wanted round a tyre where nothing else is said [m]: 1 in, common practice, no source. */
@@ -72,6 +73,7 @@ public final class TyreRoom {
         model = new AxleModel(vehicle, place);
         around = vehicle.build().surroundings(place);
         for (WheelTravel pose : poses()) {
+            model.toRide();
             if (model.moveTo(pose)) {
                 for (Side side : Side.values()) {
                     around(pose, side, tyre(side), rooms);
@@ -87,17 +89,15 @@ public final class TyreRoom {
     }
 
     private List<WheelTravel> poses() {
-        double up = model.axle().travel().bump();
-        double down = -model.axle().travel().droop();
-        List<WheelTravel> poses = new ArrayList<>();
-        for (WheelTravel travel :
-                List.of(WheelTravel.RIDE, WheelTravel.both(up), new WheelTravel(up, down), new WheelTravel(down, up))) {
-            poses.add(travel);
-            if (model.axle().steering().isPresent()) {
-                poses.add(travel.withSteer(1));
-                poses.add(travel.withSteer(-1));
-            }
+        List<WheelTravel> poses = new ArrayList<>(List.of(WheelTravel.RIDE));
+        if (model.axle().steering().isPresent()) {
+            poses.add(WheelTravel.RIDE.withSteer(1));
+            poses.add(WheelTravel.RIDE.withSteer(-1));
         }
+        new TravelEnvelope(model)
+                .worst().stream()
+                        .filter(worst -> !worst.way().equals("droop"))
+                        .forEach(worst -> poses.add(worst.pose()));
         return poses;
     }
 

@@ -71,7 +71,11 @@ public enum HousingSize {
     /** Outer face of the frame from the centreline. */
     FRAME_OUT,
     /** Room between tyre and frame at ride, wheels straight. */
-    FRAME_ROOM;
+    FRAME_ROOM,
+    /** Outside diameter of the axle's tubes. */
+    TUBE_DIAMETER,
+    /** Largest diameter of the differential's housing round the axle's line. */
+    DIFFERENTIAL_DIAMETER;
 
     /** The name in files and word keys. */
     public String id() {

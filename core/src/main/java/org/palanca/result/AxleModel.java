@@ -221,6 +221,11 @@ public final class AxleModel {
         }
     }
 
+    /** The pose that was asked for last. */
+    public WheelTravel asked() {
+        return new WheelTravel(drivers[0], drivers[1], drivers.length > 2 ? askedSteer : 0);
+    }
+
     /** Whether the last move closed. */
     public boolean closed() {
         return closed;
@@ -340,7 +345,7 @@ public final class AxleModel {
     /** Why the last move did not close, naming the member, the amount and something to try; empty when it closed. */
     public Optional<Message> whyOpen() {
         return solver.solution() instanceof Solution.Open open
-                ? Optional.of(FaultWords.open(axle, new WheelTravel(drivers[0], drivers[1], askedSteer), open))
+                ? Optional.of(FaultWords.open(axle, asked(), open))
                 : Optional.empty();
     }
 

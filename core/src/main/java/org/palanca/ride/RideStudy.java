@@ -37,6 +37,9 @@ public record RideStudy(Weights weights, List<At> curve, At ride, double rollSti
     /** Lengths that differ by less are one [m]. */
     private static final double SAME = 1e-6;
 
+    /** Coils this near to solid are solid [m]. */
+    private static final double SHUT = 1e-4;
+
     public RideStudy {
         curve = List.copyOf(curve);
         shocks = List.copyOf(shocks);
@@ -189,7 +192,8 @@ public record RideStudy(Weights weights, List<At> curve, At ride, double rollSti
             boolean bound = false;
             boolean loose = false;
             if (shock.spring().isPresent() && shock.spring().get() instanceof Coils coils) {
-                bound = coils.squeezed(shock.travelFromExtended(bump)) > coils.room() + SAME;
+                // The wheel rises no further than the coils let it, so at their end they are shut, not past it.
+                bound = coils.squeezed(shock.travelFromExtended(bump)) > coils.room() - SHUT;
                 loose = coils.squeezed(shock.travelFromExtended(droop)) < -SAME;
             }
             all.add(new ShockAt(

@@ -3,8 +3,11 @@ package org.palanca.ride;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.palanca.geometry.Side;
 import org.palanca.springing.Air;
+import org.palanca.springing.ShockSize;
+import org.palanca.travel.TravelBounds;
 import org.palanca.travel.WorstPoseWords;
 import org.palanca.units.Lengths;
 import org.palanca.units.Quantity;
@@ -62,51 +65,8 @@ public final class RideWords {
     private static void shock(RideStudy.ShockAt at, List<Said> said) {
         String name = at.shock().name();
         at.shock().size().ifPresent(size -> {
-            double up = at.bump() - size.collapsed();
-            double down = size.extended() - at.droop();
-            boolean solid = at.shortestAt().up().filter(bound -> !bound.kind().shock()).isPresent();
-            boolean strapped =
-                    at.longestAt().down().filter(bound -> !bound.kind().shock()).isPresent();
-            Message shortest = WorstPoseWords.of(at.shortestAt());
-            Message longest = WorstPoseWords.of(at.longestAt());
-            if (!solid) {
-                boolean home = at.shortestAt().up().isPresent();
-                said.add(Said.lacking(
-                        false,
-                        home ? 1 : 0.5,
-                        name + " up",
-                        Message.of(home ? "ride.ends_bump" : "ride.no_stop", name, Message.length(up), shortest)));
-            } else {
-                String key = up < -AT_IT ? "ride.bottoms" : up < SHAFT_LEFT - AT_IT ? "ride.shaft_short" : "ride.shaft_up";
-                said.add(Said.lacking(
-                        up >= SHAFT_LEFT - AT_IT,
-                        (SHAFT_LEFT - up) / Lengths.INCH,
-                        name + " up",
-                        Message.of(
-                                key,
-                                name,
-                                Message.length(Math.abs(up), up < 0 ? 0 : SHAFT_LEFT),
-                                Message.length(SHAFT_LEFT),
-                                shortest)));
-            }
-            if (!strapped) {
-                boolean out = at.longestAt().down().isPresent();
-                said.add(Said.lacking(
-                        false,
-                        out ? 1 : 0.5,
-                        name + " down",
-                        Message.of(out ? "ride.ends_droop" : "ride.no_strap", name, Message.length(down), longest)));
-            } else {
-                said.add(Said.lacking(
-                        down >= -AT_IT,
-                        down / Lengths.INCH,
-                        name + " down",
-                        Message.of(
-                                down < -AT_IT ? "ride.pulled" : "ride.shaft_down",
-                                name,
-                                Message.length(Math.abs(down), 0),
-                                longest)));
-            }
+            shaftLeftUp(at, size, said);
+            shaftLeftDown(at, size, said);
             said.add(new Said(
                     true,
                     Message.of(
@@ -145,6 +105,58 @@ public final class RideWords {
         }
     }
 
+    /** What coils that bind leave of the shaft is no verdict on the stop: that is said of the coils. */
+    private static void shaftLeftUp(RideStudy.ShockAt at, ShockSize size, List<Said> said) {
+        Optional<TravelBounds.Kind> stopped = at.shortestAt().up().map(TravelBounds.Bound::kind);
+        if (stopped.equals(Optional.of(TravelBounds.Kind.COIL_BIND))) {
+            return;
+        }
+        String name = at.shock().name();
+        double up = at.bump() - size.collapsed();
+        Message pose = WorstPoseWords.of(at.shortestAt());
+        String step = name + " up";
+        if (!stopped.equals(Optional.of(TravelBounds.Kind.STOP))) {
+            String key = stopped.isPresent() ? "ride.ends_bump" : "ride.no_stop";
+            double amount = stopped.isPresent() ? 1 : 0.5;
+            said.add(Said.lacking(false, amount, step, Message.of(key, name, Message.length(up), pose)));
+            return;
+        }
+        String key = up < -AT_IT ? "ride.bottoms" : up < SHAFT_LEFT - AT_IT ? "ride.shaft_short" : "ride.shaft_up";
+        said.add(Said.lacking(
+                up >= SHAFT_LEFT - AT_IT,
+                (SHAFT_LEFT - up) / Lengths.INCH,
+                step,
+                Message.of(
+                        key,
+                        name,
+                        Message.length(Math.abs(up), up < 0 ? 0 : SHAFT_LEFT),
+                        Message.length(SHAFT_LEFT),
+                        pose)));
+    }
+
+    private static void shaftLeftDown(RideStudy.ShockAt at, ShockSize size, List<Said> said) {
+        Optional<TravelBounds.Kind> stopped = at.longestAt().down().map(TravelBounds.Bound::kind);
+        String name = at.shock().name();
+        double down = size.extended() - at.droop();
+        Message pose = WorstPoseWords.of(at.longestAt());
+        String step = name + " down";
+        if (!stopped.equals(Optional.of(TravelBounds.Kind.STRAP))) {
+            String key = stopped.isPresent() ? "ride.ends_droop" : "ride.no_strap";
+            double amount = stopped.isPresent() ? 1 : 0.5;
+            said.add(Said.lacking(false, amount, step, Message.of(key, name, Message.length(down), pose)));
+            return;
+        }
+        said.add(Said.lacking(
+                down >= -AT_IT,
+                down / Lengths.INCH,
+                step,
+                Message.of(
+                        down < -AT_IT ? "ride.pulled" : "ride.shaft_down",
+                        name,
+                        Message.length(Math.abs(down), 0),
+                        pose)));
+    }
+
     private static Message.Measure pressure(Air air, double in) {
         return new Message.Measure(air.pressure(in), Quantity.PRESSURE);
     }
@@ -164,6 +176,10 @@ public final class RideWords {
     }
 
     private static void rates(RideStudy study, List<Said> said) {
+        if (Double.isNaN(study.ride().rate()) || Double.isNaN(study.rollStiffness())) {
+            said.add(new Said(false, Message.of("ride.no_rate")));
+            return;
+        }
         said.add(new Said(
                 study.ride().rate() > 0,
                 Message.of(

@@ -9,7 +9,6 @@ import org.palanca.result.Result;
 import org.palanca.result.WheelTravel;
 import org.palanca.sweep.Sweep;
 import org.palanca.sweep.TravelPath;
-import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.TargetBand;
 import org.palanca.words.Message;
 
@@ -35,8 +34,8 @@ public final class Scorecard {
             return Double.isNaN(value) ? 1 : Math.abs(distance) / Math.max(scale, 1e-9);
         }
 
-        /** What is wrong, in words: the axle, the result, its value and where, and the edge of the band. */
-        public Message said(Axle axle) {
+        /** What is wrong, in words: the result, its value and where, and the edge of the band. */
+        public Message said() {
             double wanted = distance > 0 ? band.high() : band.low();
             Message where = travel.left() == 0 && travel.right() == 0
                     ? Message.of("mark.at_ride")
@@ -45,7 +44,6 @@ public final class Scorecard {
                             Message.length(Math.abs(travel.left())));
             return Message.of(
                     Double.isNaN(value) ? "mark.none" : distance > 0 ? "mark.high" : "mark.low",
-                    Message.of("axle." + axle.place().id()),
                     result.subject().isEmpty()
                             ? Message.of("result." + result.id())
                             : Message.of("result." + result.kind().id(), result.subject()),

@@ -3,11 +3,15 @@ package org.palanca.targets;
 import static org.palanca.units.Lengths.inches;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.result.Result;
 import org.palanca.result.ResultKind;
+import org.palanca.result.WheelTravel;
 import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.TargetBand.Scope;
@@ -43,11 +47,17 @@ public final class Targets {
     /** The band that counts for a result: the vehicle's own, else the use's default, else none. */
     public static Optional<TargetBand> band(Vehicle vehicle, Axle axle, Result result) {
         TargetBand own = vehicle.targets().get(key(axle, result));
-        return own != null ? Optional.of(own) : defaultBand(vehicle.use(), axle, result);
+        return own != null ? Optional.of(own) : defaultBand(vehicle, axle, result);
     }
 
-    /** The default band of a use, if it has one for this result. */
-    public static Optional<TargetBand> defaultBand(Use use, Axle axle, Result result) {
+    /** Whether a band is held against a value at a pose: steering is no fault of toe, and what counts at ride counts there. */
+    public static boolean judges(TargetBand band, WheelTravel pose) {
+        return band.scope() == Scope.RIDE ? pose.equals(WheelTravel.RIDE) : pose.steer() == 0;
+    }
+
+    /** The default band of the vehicle's use, if it has one for this result of this axle. */
+    public static Optional<TargetBand> defaultBand(Vehicle vehicle, Axle axle, Result result) {
+        Use use = vehicle.use();
         if (result.kind() == ResultKind.LINK_LENGTH) {
             boolean lower = axle.link(result.subject())
                     .filter(link -> link.role() == LinkRole.LOWER)
@@ -62,8 +72,40 @@ public final class Targets {
             // The heights and shares usual for live axles say nothing of independent wheels.
             return Optional.ofNullable(CORNERS.get(name));
         }
+        if ((result.kind() == ResultKind.UPPER_PLAN_ANGLE || result.kind() == ResultKind.LOWER_PLAN_ANGLE)
+                && !convergence(axle, vehicle.wheelbase(), result)) {
+            return Optional.empty();
+        }
         TargetBand placed = DEFAULTS.get(use).get(axle.place().id() + "." + name);
         return Optional.ofNullable(placed != null ? placed : DEFAULTS.get(use).get(name));
+    }
+
+    /**
+     * Whether an axle asks a pair of links to converge: only where they hold it sideways, with no bar, Watts linkage, arms or
+     * leaves to do so. Then one pair at 40 degrees is enough, and the one that converges more answers for it.
+     */
+    private static boolean convergence(Axle axle, double wheelbase, Result result) {
+        boolean other = axle.links(LinkRole.PANHARD).size() + axle.links(LinkRole.WATTS).size() > 0
+                || !axle.linkage().leaves().isEmpty();
+        double uppers = planAngle(axle, wheelbase, LinkRole.UPPER);
+        double lowers = planAngle(axle, wheelbase, LinkRole.LOWER);
+        boolean upperAnswers = uppers >= lowers;
+        return !other && upperAnswers == (result.kind() == ResultKind.UPPER_PLAN_ANGLE);
+    }
+
+    /** Included angle of a pair as seen from above, at ride [rad]; less than nothing where there is no pair. */
+    private static double planAngle(Axle axle, double wheelbase, LinkRole role) {
+        List<Link> pair = axle.links(role);
+        if (pair.size() != 2) {
+            return -1;
+        }
+        double[] lean = new double[2];
+        for (int i = 0; i < lean.length; i++) {
+            Vector3D run = axle.position(pair.get(i).to(), wheelbase)
+                    .subtract(axle.position(pair.get(i).from(), wheelbase));
+            lean[i] = Math.atan(run.getY() / run.getX());
+        }
+        return Math.abs(lean[0] - lean[1]);
     }
 
     private static Map<Use, Map<String, TargetBand>> defaults() {
@@ -84,6 +126,7 @@ public final class Targets {
         bands.put("rear.pinion_angle", degrees(0, 8));
         bands.put("caster", degrees(3, 9));
         bands.put("upper_plan_angle", degrees(40, 180));
+        bands.put("lower_plan_angle", degrees(40, 180));
         bands.put("separation_frame", band(inches(5.5), inches(9)));
         bands.put("separation_axle", band(inches(8), inches(12)));
         bands.put("lower_link_length", band(inches(30), inches(45)));
@@ -136,6 +179,7 @@ public final class Targets {
         bands.put("rear.pinion_angle", degrees(-4, 4));
         bands.put("caster", degrees(3, 8));
         bands.put("upper_plan_angle", degrees(40, 180));
+        bands.put("lower_plan_angle", degrees(40, 180));
         steered(bands);
         return bands;
     }

@@ -6,7 +6,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.palanca.housing.Housing;
+import org.palanca.housing.HousingSize;
 import org.palanca.survey.Survey;
 import org.palanca.work.StepEntry;
 
@@ -64,14 +66,47 @@ public record Build(
         return new Build(other, surroundings, housings, found, log, rules, weights);
     }
 
+    /**
+     * Where the pinion is, to the left of the middle [m]: as the housing says, else as the shaft does, else in the middle. Both
+     * say the same: what is changed in one is changed in the other.
+     */
+    public double pinionOffset(AxlePlace place) {
+        Double known = housing(place).sizes().get(HousingSize.PINION_OFFSET);
+        return known != null
+                ? known
+                : surroundings(place).driveline().map(Driveline::offset).orElse(0.0);
+    }
+
     public Build with(AxlePlace place, Surroundings other) {
+        Build next = put(place, other);
+        Housing housing = housing(place);
+        boolean known = housing.sizes().containsKey(HousingSize.PINION_OFFSET);
+        return known && other.driveline().isPresent()
+                ? next.put(
+                        place,
+                        housing.with(
+                                HousingSize.PINION_OFFSET,
+                                OptionalDouble.of(other.driveline().get().offset())))
+                : next;
+    }
+
+    public Build with(AxlePlace place, Housing other) {
+        Build next = put(place, other);
+        Double offset = other.sizes().get(HousingSize.PINION_OFFSET);
+        Surroundings around = surroundings(place);
+        return offset != null && around.driveline().isPresent()
+                ? next.put(place, around.withDriveline(around.driveline().get().withOffset(offset)))
+                : next;
+    }
+
+    private Build put(AxlePlace place, Surroundings other) {
         EnumMap<AxlePlace, Surroundings> next = new EnumMap<>(AxlePlace.class);
         next.putAll(surroundings);
         next.put(place, other);
         return new Build(survey, next, housings, found, log, rules, weights);
     }
 
-    public Build with(AxlePlace place, Housing other) {
+    private Build put(AxlePlace place, Housing other) {
         EnumMap<AxlePlace, Housing> next = new EnumMap<>(AxlePlace.class);
         next.putAll(housings);
         next.put(place, other);

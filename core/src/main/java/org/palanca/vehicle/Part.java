@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.survey.Axis;
 import org.palanca.survey.Box;
@@ -68,6 +69,23 @@ public record Part(
     public sealed interface Form {
         /** The same shape somewhere else [m]. */
         Form moved(Vector3D by);
+
+        /** Places that it runs through or lies between [m]. */
+        List<Vector3D> places();
+
+        /** Midway between the outermost of its places [m]. */
+        default Vector3D middle() {
+            double[] low = {Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY};
+            double[] high = {Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY};
+            for (Vector3D place : places()) {
+                double[] at = place.toArray();
+                for (int i = 0; i < at.length; i++) {
+                    low[i] = Math.min(low[i], at[i]);
+                    high[i] = Math.max(high[i], at[i]);
+                }
+            }
+            return new Vector3D((low[0] + high[0]) / 2, (low[1] + high[1]) / 2, (low[2] + high[2]) / 2);
+        }
     }
 
     /** Square to the vehicle. */
@@ -75,6 +93,13 @@ public record Part(
         @Override
         public Form moved(Vector3D by) {
             return new BoxForm(box.moved(by));
+        }
+
+        @Override
+        public List<Vector3D> places() {
+            return List.of(
+                    new Vector3D(box.rear(), box.right(), box.bottom()),
+                    new Vector3D(box.front(), box.left(), box.top()));
         }
     }
 
@@ -94,6 +119,11 @@ public record Part(
         public Form moved(Vector3D by) {
             return new TubeForm(points.stream().map(by::add).toList(), radius, bend);
         }
+
+        @Override
+        public List<Vector3D> places() {
+            return points;
+        }
     }
 
     /**
@@ -111,6 +141,21 @@ public record Part(
 
         /** A corner by the two axes that the outline lies in, in the order ahead, left, up. */
         public record Corner(double first, double second) {}
+
+        @Override
+        public List<Vector3D> places() {
+            return outline.stream()
+                    .flatMap(corner -> Stream.of(place(corner, from), place(corner, to)))
+                    .toList();
+        }
+
+        private Vector3D place(Corner corner, double at) {
+            return switch (along) {
+                case AHEAD -> new Vector3D(at, corner.first(), corner.second());
+                case LEFT -> new Vector3D(corner.first(), at, corner.second());
+                case UP -> new Vector3D(corner.first(), corner.second(), at);
+            };
+        }
 
         @Override
         public Form moved(Vector3D by) {
@@ -148,6 +193,11 @@ public record Part(
         public Form moved(Vector3D by) {
             return new MeshForm(vertices.stream().map(by::add).toList(), triangles, off);
         }
+
+        @Override
+        public List<Vector3D> places() {
+            return vertices;
+        }
     }
 
     /**
@@ -164,6 +214,11 @@ public record Part(
         @Override
         public Form moved(Vector3D by) {
             return new PointsForm(points.stream().map(by::add).toList(), radius);
+        }
+
+        @Override
+        public List<Vector3D> places() {
+            return points;
         }
     }
 

@@ -79,6 +79,11 @@ public record Vehicle(
                 name, revision, comments, use, wheelbase, other, hardware, rails, axles, schemes, build, targets);
     }
 
+    public Vehicle withRails(Optional<FrameRails> other) {
+        return new Vehicle(
+                name, revision, comments, use, wheelbase, mass, hardware, other, axles, schemes, build, targets);
+    }
+
     public Vehicle withWheelbase(double other) {
         return new Vehicle(name, revision, comments, use, other, mass, hardware, rails, axles, schemes, build, targets);
     }

@@ -50,13 +50,12 @@ class FitTest {
         assertThat(atRide(room, TyreRoom.Wall.TOP)).isCloseTo(41 - 16.75 - 17.25, within(1e-6));
         assertThat(atRide(room, TyreRoom.Wall.REAR_EDGE)).isCloseTo(19 - 17.25, within(1e-6));
         assertThat(atRide(room, TyreRoom.Wall.FRONT_EDGE)).isCloseTo(20 - 17.25, within(1e-6));
-        double bump = plan.axle(AxlePlace.REAR).orElseThrow().travel().bump() / inches(1);
-        double full = room.rooms().stream()
+        TyreRoom.Room full = room.rooms().stream()
                 .filter(one -> one.pose().left() > 0 && one.pose().right() > 0 && one.wall() == TyreRoom.Wall.TOP)
-                .mapToDouble(TyreRoom.Room::metres)
                 .findFirst()
                 .orElseThrow();
-        assertThat(full / inches(1)).isCloseTo(7 - bump, within(1e-6));
+        assertThat(full.pose().left() / inches(1)).as("the stop is solid at the plan's bump").isCloseTo(5.5, within(1e-3));
+        assertThat((full.metres() + full.pose().left()) / inches(1)).isCloseTo(7, within(1e-6));
     }
 
     private static double atRide(TyreRoom room, TyreRoom.Wall wall) {

@@ -3,6 +3,7 @@ package org.palanca.cli.print;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
@@ -50,9 +51,19 @@ public final class ResultsJson {
             node.put("why", words.text(model.whyOpen().orElseThrow()));
             return;
         }
-        Solution.Closed closed = (Solution.Closed) solution;
-        node.put("iterations", closed.iterations());
-        node.put("residual_mm", Quantity.LENGTH.toFile(closed.residual()));
+        if (solution instanceof Solution.Closed closed) {
+            convergence(node, closed.iterations(), closed.residual());
+        } else if (solution instanceof Solution.Strained strained) {
+            convergence(node, strained.iterations(), strained.residual());
+            ArrayNode pushed = node.putArray("bushings");
+            for (Solution.Strain strain : model.strains()) {
+                pushed.addObject()
+                        .put("member", strain.member())
+                        .put("push_mm", Quantity.LENGTH.toFile(strain.off()))
+                        .put("force_n", strain.force());
+            }
+        }
+        model.whyUnsound().ifPresent(why -> node.put("unsound", words.text(why)));
         AxleMotion motion = model.motion();
         ObjectNode pose = node.putObject("axle_centre");
         point(pose, new Vector3D(motion.centreX(), motion.centreY(), motion.centreZ()));
@@ -62,6 +73,11 @@ public final class ResultsJson {
         }
     }
 
+    private static void convergence(ObjectNode node, int iterations, double residual) {
+        node.put("iterations", iterations);
+        node.put("residual_mm", Quantity.LENGTH.toFile(residual));
+    }
+
     private static void result(ObjectNode results, AxleModel model, Result result, Words words) {
         Quantity quantity = result.quantity();
         ObjectNode node = results.putObject(result.id() + "_" + quantity.fileUnit());
@@ -69,13 +85,14 @@ public final class ResultsJson {
         if (outcome instanceof Outcome.Value value) {
             node.put("value", quantity.toFile(value.value()));
             Targets.band(model.vehicle(), model.axle(), result).ifPresent(band -> {
+                boolean judged = Targets.judges(band, model.asked());
                 if (!Double.isInfinite(band.low())) {
                     node.put("low", quantity.toFile(band.low()));
                 }
                 if (!Double.isInfinite(band.high())) {
                     node.put("high", quantity.toFile(band.high()));
                 }
-                node.put("verdict", band.verdict(value.value()).name().toLowerCase(Locale.ROOT));
+                node.put("verdict", !judged ? "not_judged_here" : band.verdict(value.value()).name().toLowerCase(Locale.ROOT));
                 node.put("basis", band.basis());
             });
         } else if (outcome instanceof Outcome.AtInfinity far) {

@@ -38,7 +38,7 @@ public final class ResultsTable {
             return ResultWords.remark(outcome, words);
         }
         Optional<TargetBand> band = Targets.band(model.vehicle(), model.axle(), result);
-        if (band.isEmpty()) {
+        if (band.isEmpty() || !Targets.judges(band.get(), model.asked())) {
             return "";
         }
         return words.text("verdict." + band.get().verdict(value.value())) + "  ("

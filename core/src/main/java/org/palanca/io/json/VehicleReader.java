@@ -127,11 +127,13 @@ final class VehicleReader {
     }
 
     private static VehicleFileException refused(Path file, String key, JsonLocation at, JsonProcessingException cause) {
+        // What is nested too deeply is refused without a place.
+        JsonLocation where = at == null ? JsonLocation.NA : at;
         Message message = Message.of(
                 key,
                 file,
-                Integer.toString(at.getLineNr()),
-                Integer.toString(at.getColumnNr()),
+                Integer.toString(Math.max(1, where.getLineNr())),
+                Integer.toString(Math.max(1, where.getColumnNr())),
                 cause.getOriginalMessage());
         return new VehicleFileException(file, message, List.of(), cause);
     }
@@ -200,7 +202,8 @@ final class VehicleReader {
                 length(node, "bottom_mm"),
                 length(node, "top_mm"),
                 length(node, "out_mm"),
-                length(node, "width_mm"));
+                length(node, "width_mm"),
+                length(node, "rear_drop_mm"));
     }
 
     private static Axle axle(AxlePlace place, JsonNode node) {

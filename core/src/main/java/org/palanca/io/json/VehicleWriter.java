@@ -96,6 +96,9 @@ final class VehicleWriter {
         length(node, "top_mm", rails.top());
         length(node, "out_mm", rails.out());
         length(node, "width_mm", rails.width());
+        if (rails.rearDrop() != 0) {
+            length(node, "rear_drop_mm", rails.rearDrop());
+        }
     }
 
     private static void axles(ObjectNode node, List<Axle> axles) {

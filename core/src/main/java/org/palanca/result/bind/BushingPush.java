@@ -15,8 +15,9 @@ import org.palanca.working.Trace;
  * against a motion that is asked for. From the pose of least strain energy.
  */
 public final class BushingPush extends DefinedResult {
-    /** No bushing gives more than this [m]: 1/2 in, common practice, no source. Beyond it an axle closes on paper only. */
-    public static final double MOST = Lengths.inches(0.5);
+    /** No bushing, nor an arm that twists, gives more than this [m]: 1 in, common practice, no source. Beyond it an axle closes
+     * on paper only. */
+    public static final double MOST = Lengths.inches(1);
 
     /** What is told of it. */
     public enum As {

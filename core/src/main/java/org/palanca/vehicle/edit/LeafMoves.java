@@ -8,7 +8,7 @@ import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Vehicle;
 
-/** Ways of arranging leaf springs about an axle that stays where it is. Each moves every spring's own mounts. */
+/** Ways of arranging leaf springs about an axle that stays where it is: the springs move, and all that rides on them. */
 public final class LeafMoves {
     private LeafMoves() {}
 
@@ -47,9 +47,10 @@ public final class LeafMoves {
         return turned;
     }
 
+    /** The springs go up or down against the axle, and the whole chassis over this axle with them. */
     private static Vehicle shift(Vehicle vehicle, AxlePlace place, double up) {
         Axle axle = axle(vehicle, place);
-        Vehicle shifted = vehicle;
+        Vehicle shifted = RideHeight.lowered(vehicle, place, -up);
         for (LeafSpring leaf : axle.linkage().leaves()) {
             for (String mount : leaf.mounts()) {
                 Vector3D at = axle.position(mount, vehicle.wheelbase());

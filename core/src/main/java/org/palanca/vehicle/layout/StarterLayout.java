@@ -17,6 +17,7 @@ import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Traction;
 import org.palanca.vehicle.Travel;
 import org.palanca.vehicle.Tyre;
+import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Wheels;
 
 /**
@@ -38,6 +39,8 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
 
     private static final double AXLE_DROOP = 6;
     private static final double LEAF_TRAVEL = 4;
+    private static final double ROAD_BUMP = 3;
+    private static final double ROAD_DROOP = 3;
     private static final double CORNER_BUMP = 3.5;
     private static final double CORNER_DROOP = 3.5;
 
@@ -54,8 +57,10 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
      * @param tyreDiameter as measured [m]
      * @param driveShare part of the thrust, 0 to 1
      * @param brakeShare part of the braking, 0 to 1
+     * @param use decides travel and pinion: a road car has less of either
      */
-    public Axle axle(AxlePlace place, double wheelbase, double tyreDiameter, double driveShare, double brakeShare) {
+    public Axle axle(
+            AxlePlace place, double wheelbase, double tyreDiameter, double driveShare, double brakeShare, Use use) {
         double radius = tyreDiameter / 2 * LOADED_PART;
         double track = type.independent() ? inches(58) : Math.max(inches(58), tyreDiameter * 1.85);
         boolean ownKingpins = type.independent() || steering != StarterSteering.NONE;
@@ -66,14 +71,17 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
         return new Axle(
                 place,
                 Wheels.upright(new Tyre(tyreDiameter, radius, width), track),
-                travel(),
+                travel(use),
                 new Traction(driveShare, brakeShare, type.independent(), false),
-                Math.toRadians(place == AxlePlace.FRONT ? 4 : 5),
+                Math.toRadians(place == AxlePlace.FRONT ? 4 : use == Use.TRAIL ? 5 : 3),
                 caster,
                 linkage(place, wheelbase, track, radius));
     }
 
-    private Travel travel() {
+    private Travel travel(Use use) {
+        if (use != Use.TRAIL) {
+            return new Travel(inches(ROAD_BUMP), inches(ROAD_DROOP));
+        }
         if (type.independent()) {
             return new Travel(inches(CORNER_BUMP), inches(CORNER_DROOP));
         }

@@ -78,7 +78,7 @@ class SpringingCheckTest {
         says(coil(20_000, 0.1, 0.2), "A coil of “coilover left” is 3 15/16 in free and 7 7/8 in solid");
         says(
                 s -> s.mapShocks(shock -> shock.withSpring(Optional.of(new Air(0.06, 0.2, 1e6, 1.3)))),
-                "7 7/8 in of air can’t take 14 in of stroke");
+                "7 7/8 in of air can’t take 14 1/2 in of stroke");
         says(
                 s -> s.withStops(List.of(new BumpStop("soft", "stop left", "stop pad left", 0.02, 0.05, List.of(1.0)))),
                 "Bump stop “soft” is");
@@ -105,12 +105,12 @@ class SpringingCheckTest {
     void whatSpringsCantDoIsSaid() {
         assertThat(ride(coil(5_000, 0.5, 0.1))).anyMatch(text -> text.contains("it will sit low"));
         assertThat(ride(coil(90_000, 0.5, 0.1))).anyMatch(text -> text.contains("it will stand high"));
-        assertThat(ride(coil(30_000, 0.35, 0.15))).anyMatch(text -> text.contains("bind before full bump"));
+        assertThat(ride(coil(30_000, 0.35, 0.15))).anyMatch(text -> text.contains("bind before its shortest"));
         UnaryOperator<Springing> loose = s -> coil(60_000, 0.5, 0.1)
                 .apply(s)
                 .mapShocks(shock -> shock.withSpring(shock.spring().map(spring -> ((Coils) spring).withPreload(-0.1))));
-        assertThat(ride(loose)).anyMatch(text -> text.contains("leaves its seat before full droop"));
-        assertThat(ride(size(21, 31.5))).anyMatch(text -> text.contains("bottoms"));
+        assertThat(ride(loose)).anyMatch(text -> text.contains("leaves its seat before its longest"));
+        assertThat(ride(size(21, 31.5))).anyMatch(text -> text.contains("it takes the blow"));
         assertThat(ride(size(17.5, 28))).anyMatch(text -> text.contains("the axle hangs on it"));
     }
 

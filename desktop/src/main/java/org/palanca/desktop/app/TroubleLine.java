@@ -83,14 +83,17 @@ final class TroubleLine extends HBox {
 
     /** Takes over what is now shown. */
     void show(Analysis next) {
-        boolean sameVehicle = analysis != null
-                && analysis.model().vehicle() == next.model().vehicle()
+        boolean sameVehicle = analysis != null && analysis.model().vehicle() == next.model().vehicle();
+        boolean sameAxle = sameVehicle
                 && analysis.model().axle().place() == next.model().axle().place();
         analysis = next;
         if (!sameVehicle) {
+            // It is of both axles, and is not asked for again when only the axle that is shown changes.
+            assessment = null;
+        }
+        if (!sameAxle) {
             complaint = "";
             remedy = null;
-            assessment = null;
             search();
         }
         write();
@@ -194,7 +197,7 @@ final class TroubleLine extends HBox {
         String said = w.text(
                 "trouble.at_step",
                 w.text("step." + Assessment.id(first.step())),
-                w.text("axle." + first.axle().id()),
+                w.text("trouble.axle." + first.axle().id()),
                 w.text(first.said()));
         return more == 0 ? said : said + " " + w.text("trouble.more", Integer.toString(more));
     }

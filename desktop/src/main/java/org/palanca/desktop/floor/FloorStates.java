@@ -63,7 +63,8 @@ public final class FloorStates {
     /** Keeps the state of the axle that is held; of two alike that of the first. */
     private static void worse(Map<Step, How> states, Step step, How how) {
         How before = states.get(step);
-        if (before == null || how.held() && !before.held()) {
+        boolean nothing = before != null && before.message().key().endsWith("_none");
+        if (before == null || how.held() && !before.held() || nothing && !before.held()) {
             states.put(step, how);
         }
     }

@@ -64,6 +64,8 @@ public final class HousingPane extends FloorPane {
             HousingSize.WHEEL_FACES,
             HousingSize.ENDS,
             HousingSize.PINION_OFFSET,
+            HousingSize.TUBE_DIAMETER,
+            HousingSize.DIFFERENTIAL_DIAMETER,
             HousingSize.TRACK,
             HousingSize.TYRE_WIDTH,
             HousingSize.FRAME_OUT,
