@@ -17,6 +17,9 @@ public record Straightness(Side side, double camber, double toe, double closing)
     /** What some shops accept at the bearing [m]: 0.005 in, common practice, no source. Zero is the aim. */
     public static final double ACCEPTED = 0.005 * 0.0254;
 
+    /** Nearer than this no dial is read [m]. */
+    private static final double READ = 1e-6;
+
     /** Works out one round of the dial. */
     public static Straightness of(Side side, DialReading dial) {
         // Seen from outside, three o'clock is to the front on the right side and to the rear on the left.
@@ -58,6 +61,29 @@ public record Straightness(Side side, double camber, double toe, double closing)
     /** Where the next short bead goes to pull it back: opposite. Distortion goes towards the weld: common practice. */
     public double beadAt() {
         return (pulledTo() + 6) % 12;
+    }
+
+    /** What a round says of its end. */
+    public enum Verdict {
+        /** The tilt stays within what is accepted. */
+        GOOD,
+        /** It does not: a bead pulls it back. */
+        BEAD,
+        /** The readings disagree among themselves by more than what they should decide. */
+        OPEN
+    }
+
+    /**
+     * What this round decides.
+     *
+     * @param accepted at the bearing [m]
+     * @param seat diameter of the bearing's seat [m]
+     */
+    public Verdict verdict(double accepted, double seat) {
+        if (Math.abs(closing) > accepted + READ) {
+            return Verdict.OPEN;
+        }
+        return within(accepted, seat) ? Verdict.GOOD : Verdict.BEAD;
     }
 
     /** Whether the tilt over a bearing seat of this diameter [m] stays within what is accepted there [m]. */

@@ -21,12 +21,18 @@ public final class WeldOrder {
             "dial_after!");
     private static final List<String> PINION = List.of("pinion_known!");
     private static final List<String> BRACKETS =
-            List.of("tack_tabs", "reach!", "truss_off", "weld_tabs", "brake_room!");
-    private static final List<String> CLOSE = List.of("collars!", "bar_spins!", "ends_square!");
+            List.of("tack_tabs", "reach!", "truss_off", "weld_tabs");
+
+    /** The bar wants both bearing seats empty, so shafts and their collars come after it; brakes want ends and shafts. */
+    private static final List<String> CLOSE_BEARINGS =
+            List.of("bar_spins!", "ends_square!", "bar_out", "collars!", "brake_room!");
+
+    private static final List<String> CLOSE_KNUCKLES =
+            List.of("bar_spins!", "ends_square!", "bar_out", "brake_room_steered!");
 
     private WeldOrder() {}
 
-    /** All steps for a housing. Knuckle ends have no bearing collars. */
+    /** All steps for a housing. Knuckle ends have no bearing collars, and only they have locks to clear. */
     public static List<WorkStep> of(Housing housing) {
         List<String> ids = new ArrayList<>(PREPARE);
         if (housing.school() == Housing.School.ENDS_FIRST) {
@@ -38,10 +44,7 @@ public final class WeldOrder {
             ids.addAll(BRACKETS);
             ids.addAll(ENDS);
         }
-        ids.addAll(CLOSE);
-        if (housing.ends() == Housing.Ends.KNUCKLE) {
-            ids.remove("collars!");
-        }
+        ids.addAll(housing.ends() == Housing.Ends.KNUCKLE ? CLOSE_KNUCKLES : CLOSE_BEARINGS);
         return ids.stream()
                 .map(id -> new WorkStep("housing." + id.replace("!", ""), id.endsWith("!")))
                 .toList();

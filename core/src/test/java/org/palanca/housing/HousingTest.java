@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.within;
 import static org.palanca.units.Lengths.inches;
 
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Random;
+import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -112,25 +114,29 @@ class HousingTest {
         assertThat(of(sum, HousingSize.WHEEL_OFFSET)).isCloseTo(0.5, within(1e-9));
     }
 
+    /** All but the diameters, which only shapes are drawn from. */
+    private static final Set<HousingSize> SUMMED = EnumSet.complementOf(
+            EnumSet.of(HousingSize.TUBE_DIAMETER, HousingSize.DIFFERENTIAL_DIAMETER));
+
     /** Whichever six are left out of a full set, the rest gives them back or says that it can't; it never contradicts. */
     @Test
     void anyUnknownIsSolvedFromTheOthers() {
         Map<HousingSize, Double> full = new EnumMap<>(HousingSize.class);
         HousingSum whole = new HousingSum(withEverything());
-        for (HousingSize size : HousingSize.values()) {
+        for (HousingSize size : SUMMED) {
             full.put(size, whole.size(size).orElseThrow());
         }
         Random random = new Random(1);
-        for (HousingSize left : HousingSize.values()) {
+        for (HousingSize left : SUMMED) {
             Map<HousingSize, Double> rest = new EnumMap<>(full);
             rest.remove(left);
             assertThat(new HousingSum(rest).size(left).orElseThrow()).isCloseTo(full.get(left), within(1e-12));
             for (int more = 0; more < 5; more++) {
-                rest.remove(HousingSize.values()[random.nextInt(HousingSize.values().length)]);
+                rest.remove(List.copyOf(SUMMED).get(random.nextInt(SUMMED.size())));
             }
             HousingSum sum = new HousingSum(rest);
             assertThat(sum.contradictions()).isEmpty();
-            for (HousingSize size : HousingSize.values()) {
+            for (HousingSize size : SUMMED) {
                 sum.size(size).ifPresent(value -> assertThat(value).isCloseTo(full.get(size), within(1e-12)));
             }
         }
@@ -280,7 +286,21 @@ class HousingTest {
         assertThat(names(ends)).containsSubsequence("housing.dial_after", "housing.pinion_known", "housing.tack_tabs");
         assertThat(names(brackets)).containsSubsequence("housing.pinion_known", "housing.weld_tabs", "housing.bar_in");
         assertThat(names(brackets)).containsExactlyInAnyOrderElementsOf(names(ends));
-        assertThat(names(Housing.empty().withEnds(Housing.Ends.KNUCKLE))).doesNotContain("housing.collars");
+        List<String> knuckles = names(Housing.empty().withEnds(Housing.Ends.KNUCKLE));
+        assertThat(knuckles)
+                .doesNotContain("housing.collars", "housing.brake_room")
+                .contains("housing.brake_room_steered");
+        assertThat(names(ends)).doesNotContain("housing.brake_room_steered");
+        for (List<String> order : List.of(names(ends), names(brackets))) {
+            assertThat(order)
+                    .as("the bar wants empty seats, the brakes want ends and shafts")
+                    .containsSubsequence(
+                            "housing.dial_after",
+                            "housing.bar_spins",
+                            "housing.bar_out",
+                            "housing.collars",
+                            "housing.brake_room");
+        }
         WeldOrder.of(ends)
                 .forEach(step -> assertThat(Examples.WORDS.has("step." + step.name()))
                         .as(step.name())
@@ -301,7 +321,8 @@ class HousingTest {
                 OptionalDouble.of(inches(3.15)),
                 OptionalDouble.empty(),
                 Optional.of("3/8-24"),
-                Optional.of(PurchasedPart.Hand.RIGHT));
+                Optional.of(PurchasedPart.Hand.RIGHT),
+                Optional.empty());
         PurchasedPart end = new PurchasedPart(
                 "end",
                 "",
@@ -310,12 +331,55 @@ class HousingTest {
                 OptionalDouble.of(inches(3.15)),
                 OptionalDouble.of(inches(2.8)),
                 Optional.of("3/8-24"),
-                Optional.of(PurchasedPart.Hand.LEFT));
+                Optional.of(PurchasedPart.Hand.LEFT),
+                Optional.empty());
         assertThat(said(PurchasedPart.mismatches(List.of(brake, end))))
                 .contains("“brake kit” has a bolt circle of 3.625 in, “end” of 3.500 in")
                 .contains("opposite hands")
                 .doesNotContain("pilot")
                 .doesNotContain("bore");
         assertThat(said(PurchasedPart.mismatches(List.of(brake)))).contains("which is not on the list");
+    }
+
+    /**
+     * Fits by ISO 286-2 for 50 to 80 mm, limits from memory: H7/p6 is 0.002 to 0.051 mm of interference, H7/g6 0.010 to 0.059
+     * of clearance, H11/c11 0.15 to 0.53. A puck 0.1 mm under its bore slips in: common practice, no source.
+     */
+    @Test
+    void aFitIsHeldToItsRange() {
+        assertThat(fit(63, 63.1, PurchasedPart.Fit.SLIP_IN)).isEmpty();
+        assertThat(fit(63, 63.059, PurchasedPart.Fit.SLIP_IN)).isEmpty();
+        assertThat(fit(63.1, 63, PurchasedPart.Fit.SLIP_OVER)).isEmpty();
+        assertThat(fit(63.051, 63, PurchasedPart.Fit.PRESS_IN)).isEmpty();
+        assertThat(fit(63, 63.53, PurchasedPart.Fit.CLEAR_IN)).isEmpty();
+        assertThat(fit(63.1, 63, PurchasedPart.Fit.SLIP_IN)).contains("too large to go together", "A slip fit leaves");
+        assertThat(fit(63, 63.1, PurchasedPart.Fit.PRESS_IN)).contains("of clearance", "A press fit leaves");
+        assertThat(fit(63, 63.05, PurchasedPart.Fit.CLEAR_IN)).contains("A clearance fit leaves");
+    }
+
+    private static String fit(double part, double mate, PurchasedPart.Fit how) {
+        PurchasedPart puck = PurchasedPart.named("puck")
+                .withMatesWith("end")
+                .withPilot(OptionalDouble.of(part / 1000))
+                .withFit(Optional.of(how));
+        PurchasedPart end = PurchasedPart.named("end").withPilot(OptionalDouble.of(mate / 1000));
+        return said(PurchasedPart.mismatches(List.of(puck, end)));
+    }
+
+    /** By hand: 12 and 6 together 0.010 in, 3 and 9 together 0.002: 0.008 off, more than the 0.005 it should decide. */
+    @Test
+    void aRoundThatDoesNotCloseDecidesNothing() {
+        double thou = inches(0.001);
+        DialReading open = new DialReading(
+                DialReading.Stage.AFTER, DialReading.Way.FACE, inches(6), 5 * thou, thou, 5 * thou, thou);
+        Housing housing = Housing.empty();
+        Straightness found = Straightness.of(Side.LEFT, open);
+        assertThat(found.within(housing.accepted(), housing.seat())).isTrue();
+        assertThat(found.verdict(housing.accepted(), housing.seat())).isEqualTo(Straightness.Verdict.OPEN);
+        assertThat(Examples.WORDS.text(DialWords.of(housing, Side.LEFT, open)))
+                .contains("12 and 6 together are 0.008 in off 3 and 9", "0.005 in");
+        DialReading closed = new DialReading(
+                DialReading.Stage.AFTER, DialReading.Way.FACE, inches(6), 2 * thou, thou, 2 * thou, 2 * thou);
+        assertThat(Examples.WORDS.text(DialWords.of(housing, Side.LEFT, closed))).endsWith("The round closes to 0.001 in.");
     }
 }

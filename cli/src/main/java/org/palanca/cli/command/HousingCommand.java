@@ -8,6 +8,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import org.palanca.cli.ExitCodes;
+import org.palanca.geometry.Side;
+import org.palanca.housing.DialReading;
+import org.palanca.housing.DialWords;
+import org.palanca.housing.PurchasedPart;
+import org.palanca.housing.Straightness;
+import org.palanca.vehicle.check.HousingAgainstPlan;
+import org.palanca.words.Message;
 import org.palanca.housing.Housing;
 import org.palanca.housing.HousingSize;
 import org.palanca.housing.HousingSum;
@@ -47,7 +54,7 @@ public final class HousingCommand implements Callable<Integer> {
         List<Page> pages = new ArrayList<>();
         for (AxlePlace place : input.axles(vehicle)) {
             if (vehicle.build().housings().containsKey(place)) {
-                print(vehicle.build().housing(place), place, words, out);
+                print(vehicle, place, words, out);
                 pages.addAll(SheetSet.housing(head, place));
             } else {
                 out.println(words.text("no_housing", words.text("axle." + place.id())));
@@ -61,7 +68,8 @@ public final class HousingCommand implements Callable<Integer> {
         return ExitCodes.OK;
     }
 
-    private static void print(Housing housing, AxlePlace place, Words words, PrintWriter out) {
+    private static void print(Vehicle vehicle, AxlePlace place, Words words, PrintWriter out) {
+        Housing housing = vehicle.build().housing(place);
         out.println(words.text("axle." + place.id()));
         HousingSum sum = housing.sum();
         for (HousingSize size : HousingSize.values()) {
@@ -72,6 +80,17 @@ public final class HousingCommand implements Callable<Integer> {
                         words.text(HousingSum.name(size)),
                         words.units().text(sum.size(size).getAsDouble(), Quantity.LENGTH),
                         words.text(typed ? "known" : "follows"));
+            }
+        }
+        List<Message> faults = new ArrayList<>(sum.faults());
+        faults.addAll(HousingAgainstPlan.differences(vehicle, vehicle.axle(place).orElseThrow()));
+        faults.addAll(PurchasedPart.mismatches(housing.parts()));
+        faults.forEach(fault -> out.println("  ! " + words.text(fault)));
+        for (Side side : Side.values()) {
+            for (DialReading dial : housing.dial(side)) {
+                boolean good = Straightness.of(side, dial).verdict(housing.accepted(), housing.seat())
+                        == Straightness.Verdict.GOOD;
+                out.println((good ? "    " : "  ! ") + words.text(DialWords.of(housing, side, dial)));
             }
         }
     }

@@ -248,6 +248,9 @@ final class BuildReader {
                 node.has("thread") ? Optional.of(text(node, "thread")) : Optional.empty(),
                 node.has("hand")
                         ? Optional.of(VehicleReader.constant(PurchasedPart.Hand.class, node.path("hand")))
+                        : Optional.empty(),
+                node.has("fit")
+                        ? Optional.of(VehicleReader.constant(PurchasedPart.Fit.class, node.path("fit")))
                         : Optional.empty());
     }
 

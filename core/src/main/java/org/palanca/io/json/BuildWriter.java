@@ -267,6 +267,7 @@ final class BuildWriter {
         optional(node, "pilot_mm", part.pilot());
         optional(node, "bore_mm", part.bore());
         part.thread().ifPresent(thread -> node.put("thread", thread));
+        part.fit().ifPresent(fit -> node.put("fit", fit.id()));
         part.hand().ifPresent(hand -> node.put("hand", hand.name().toLowerCase(Locale.ROOT)));
     }
 

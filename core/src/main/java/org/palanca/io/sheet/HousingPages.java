@@ -8,6 +8,7 @@ import org.palanca.driveline.ShaftOrder;
 import org.palanca.geometry.Side;
 import org.palanca.housing.ClockedPart;
 import org.palanca.housing.DialReading;
+import org.palanca.housing.DialWords;
 import org.palanca.housing.Housing;
 import org.palanca.housing.HousingSize;
 import org.palanca.housing.HousingSum;
@@ -311,19 +312,13 @@ public final class HousingPages {
             page.text(String.format(Locale.ROOT, "%.3f", values[i] / 0.0254), x[i + 1], y, 10, false);
         }
         Straightness found = Straightness.of(side, dial);
-        boolean good = found.within(housing.accepted(), housing.seat());
-        page.text(
-                good
-                        ? head.text("housing.dial_good")
-                        : head.text("housing.dial_bead_at", String.format(Locale.ROOT, "%.0f", clock(found.beadAt()))),
-                x[5],
-                y,
-                10,
-                !good);
-    }
-
-    private static double clock(double hours) {
-        long whole = Math.round(hours) % 12;
-        return whole == 0 ? 12 : whole;
+        Straightness.Verdict verdict = found.verdict(housing.accepted(), housing.seat());
+        String said =
+                switch (verdict) {
+                    case GOOD -> head.text("housing.dial_good");
+                    case BEAD -> head.text("housing.dial_bead_at", DialWords.oClock(found.beadAt()));
+                    case OPEN -> head.text("housing.dial_open");
+                };
+        page.text(said, x[5], y, 10, verdict != Straightness.Verdict.GOOD);
     }
 }

@@ -6,6 +6,19 @@ import static org.assertj.core.api.Assertions.within;
 import static org.palanca.units.Lengths.inches;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.survey.Box;
+import org.palanca.housing.Housing;
+import org.palanca.housing.HousingSize;
+import org.palanca.limits.LeafChange;
+import org.palanca.vehicle.Driveline;
+import org.palanca.vehicle.Build;
+import org.palanca.vehicle.Obstacle;
+import org.palanca.vehicle.Surroundings;
+import org.palanca.vehicle.WheelWell;
+import org.palanca.clearance.Clearances;
+import org.palanca.clearance.Thing;
+import java.util.List;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.result.AxleModel;
@@ -56,6 +69,99 @@ class ArrangementsTest {
         // Deeper seats wind the axle through a longer arm: the roll centre comes down with the springs.
         double before = rollCentre(wain);
         assertThat(rollCentre(lower)).isLessThan(before - inches(1));
+    }
+
+    /**
+     * By hand: a block of 2 in under the axle lets the frame over it down 2 in, and what stands halfway to the other axle 1 in;
+     * what is on the axle stays, and the room between the two is 2 in less.
+     */
+    @Test
+    void aBlockLowersAllThatIsOnTheFrame() {
+        AxlePlace rear = AxlePlace.REAR;
+        double back = wain.wheelbase();
+        Box tank = new Box(-back - 0.1, -back + 0.1, -0.2, 0.2, 0.7, 0.9);
+        WheelWell well = new WheelWell(-0.5, 0.5, 1.1, 0.5, 1.2, 0.02);
+        Surroundings around = wain.build()
+                .surroundings(rear)
+                .withObstacles(List.of(new Obstacle("tank", tank)))
+                .withWell(well)
+                .withDriveline(new Driveline(new Vector3D(-back / 2, 0, 0.5), 0, 0.3, 0, 0, 0.1));
+        Vehicle built = wain.withBuild(wain.build().with(rear, around));
+        Vehicle lower = LeafMoves.block(built, rear, inches(2));
+        Surroundings now = lower.build().surroundings(rear);
+        assertThat(now.obstacles().get(0).room().middle().getZ()).isCloseTo(0.8 - inches(2), within(1e-8));
+        assertThat(now.well().orElseThrow().top()).isCloseTo(1.1 - inches(2), within(1e-8));
+        assertThat(now.driveline().orElseThrow().output().getZ()).isCloseTo(0.5 - inches(1), within(1e-8));
+        double share = built.mass().centreBehindFront() / back;
+        assertThat(lower.mass().centreHeight())
+                .isCloseTo(built.mass().centreHeight() - share * inches(2), within(1e-8));
+        assertThat(at(lower, "spring seat left").getZ() - at(built, "spring seat left").getZ())
+                .isCloseTo(-inches(2), within(1e-8));
+        assertThat(LeafMoves.block(lower, rear, -inches(2))).isEqualTo(built);
+    }
+
+    /** A tank 5 in over the axle tube that a block of 2 in brings 2 in nearer: less up travel by as much, and so it is said. */
+    @Test
+    void upTravelBeforeAndAfterABlockIsSaid() {
+        AxlePlace rear = AxlePlace.REAR;
+        double back = wain.wheelbase();
+        double tube = wain.axle(rear).orElseThrow().tyre().loadedRadius() + inches(1.5);
+        Box tank = new Box(-back - 0.05, -back + 0.05, 0.15, 0.3, tube + inches(5), tube + inches(12));
+        Vehicle built = wain.withBuild(wain.build()
+                .with(rear, Surroundings.NONE.withObstacles(List.of(new Obstacle("tank", tank))))
+                .with(rear, Housing.empty().with(HousingSize.TUBE_DIAMETER, OptionalDouble.of(inches(3)))));
+        LeafChange change = LeafChange.of(built, LeafMoves.block(built, rear, inches(2)), rear);
+        assertThat(change.before().travel() - change.now().travel()).isCloseTo(inches(2), within(inches(0.25)));
+        assertThat(Examples.WORDS.text(change.said())).startsWith("Up travel is now ").contains("it was ");
+    }
+
+    /** What the housing says of the pinion is what the shaft says, whichever was typed last. */
+    @Test
+    void thePinionsOffsetHasOneHome() {
+        AxlePlace rear = AxlePlace.REAR;
+        Driveline shaft = new Driveline(new Vector3D(-1, 0, 0.5), 0, 0.3, inches(1), 0, 0.1);
+        Build build = wain.build().with(rear, Surroundings.NONE.withDriveline(shaft));
+        assertThat(build.pinionOffset(rear)).isEqualTo(inches(1));
+        build = build.with(
+                rear, build.housing(rear).with(HousingSize.PINION_OFFSET, OptionalDouble.of(inches(4))));
+        assertThat(build.surroundings(rear).driveline().orElseThrow().offset()).isEqualTo(inches(4));
+        build = build.with(rear, build.surroundings(rear).withDriveline(shaft.withOffset(inches(2))));
+        assertThat(build.housing(rear).sizes()).containsEntry(HousingSize.PINION_OFFSET, inches(2));
+        assertThat(build.pinionOffset(rear)).isEqualTo(inches(2));
+    }
+
+    /**
+     * Without a shaft described, the differential stands over to where the housing has its pinion all the same: under a pan
+     * that begins 0.25 m to the left. By hand, with the ball of 10 in that is assumed for it.
+     */
+    @Test
+    void thePinionsOffsetMovesTheDifferentialWithoutAShaft() {
+        AxlePlace rear = AxlePlace.REAR;
+        Box pan = new Box(-wain.wheelbase() - 0.1, -wain.wheelbase() + 0.1, 0.25, 0.5, 0.7, 0.9);
+        Build build = wain.build().with(rear, Surroundings.NONE.withObstacles(List.of(new Obstacle("pan", pan))));
+        Vehicle middle = wain.withBuild(build);
+        Vehicle over = wain.withBuild(build.with(
+                rear, build.housing(rear).with(HousingSize.PINION_OFFSET, OptionalDouble.of(0.375))));
+        double up = 0.7 - wain.axle(rear).orElseThrow().tyre().loadedRadius();
+        double ball = inches(5);
+        assertThat(room(over)).isCloseTo(up - ball, within(1e-6));
+        assertThat(room(middle)).isCloseTo(Math.hypot(0.25, up) - ball, within(1e-6));
+    }
+
+    private static double room(Vehicle vehicle) {
+        Clearances clearances = new Clearances(new AxleModel(vehicle, AxlePlace.REAR));
+        clearances.moveTo(WheelTravel.RIDE);
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < clearances.pairs().size(); i++) {
+            Clearances.Pair pair = clearances.pairs().get(i);
+            Thing one = clearances.things().get(pair.one());
+            Thing other = clearances.things().get(pair.other());
+            String names = Examples.WORDS.text(one.name()) + Examples.WORDS.text(other.name());
+            if (names.contains("pan") && names.contains("differential")) {
+                least = Math.min(least, clearances.gap(i));
+            }
+        }
+        return least;
     }
 
     private static double rollCentre(Vehicle vehicle) {

@@ -75,6 +75,7 @@ import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.HoleMoves;
 import org.palanca.vehicle.edit.LeafMoves;
+import org.palanca.limits.LeafChange;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterVehicle;
 import org.palanca.words.Message;
@@ -132,6 +133,7 @@ public final class MainWindow {
     private final CommandFinder finder;
     private final FileActions files;
     private final Playback playback;
+    private final LatestOnly leafChange = new LatestOnly("leaf springs", FLOOR_REST);
     private final LatestOnly floorStates = new LatestOnly("floor states", FLOOR_REST);
     private final List<Command> commands;
     private Words words;
@@ -548,7 +550,11 @@ public final class MainWindow {
                 .filter(axle -> !axle.linkage().leaves().isEmpty())
                 .isPresent();
         if (leaves) {
-            document.change(how.apply(document.vehicle(), place), Message.of("change.leaf"), "");
+            Vehicle before = document.vehicle();
+            Vehicle after = how.apply(before, place);
+            if (document.change(after, Message.of("change.leaf"), "")) {
+                leafChange.ask(goOn -> LeafChange.of(before, after, place), told -> notices.say(words.text(told.said())));
+            }
         }
     }
 
@@ -735,6 +741,7 @@ public final class MainWindow {
         cycle.dispose();
         shocks.dispose();
         slope.dispose();
+        leafChange.dispose();
         floorStates.dispose();
         board.dispose();
         rescue.finish();

@@ -35,6 +35,7 @@ import org.palanca.driveline.ShaftOrder;
 import org.palanca.geometry.Side;
 import org.palanca.housing.ClockedPart;
 import org.palanca.housing.DialReading;
+import org.palanca.housing.DialWords;
 import org.palanca.housing.Housing;
 import org.palanca.housing.HousingSize;
 import org.palanca.housing.HousingSum;
@@ -436,24 +437,15 @@ public final class HousingPane extends FloorPane {
             List<DialReading> taken = housing().dial(side);
             for (DialReading dial : taken) {
                 Straightness found = Straightness.of(side, dial);
-                boolean good = found.within(housing().accepted(), housing().seat());
-                rounds.getChildren().add(round(side, dial, found, good, w));
+                rounds.getChildren().add(round(side, dial, found, w));
             }
         }
     }
 
-    private HBox round(Side side, DialReading dial, Straightness found, boolean good, Words w) {
-        String key = good ? "housing.round_good" : "housing.round";
-        Label label = Labels.sentence(
-                w.text(
-                        key,
-                        w.text("housing.dial." + side.id()),
-                        w.text("housing.stage." + dial.stage().name().toLowerCase(Locale.ROOT)),
-                        small(found.camber()),
-                        small(found.toe()),
-                        oClock(found.pulledTo()),
-                        oClock(found.beadAt())),
-                good ? "working-why" : "limit");
+    private HBox round(Side side, DialReading dial, Straightness found, Words w) {
+        boolean good = found.verdict(housing().accepted(), housing().seat()) == Straightness.Verdict.GOOD;
+        Label label =
+                Labels.sentence(w.text(DialWords.of(housing(), side, dial)), good ? "working-why" : "limit");
         HBox.setHgrow(label, Priority.ALWAYS);
         label.setMaxWidth(Double.MAX_VALUE);
         List<DialReading> taken = housing().dial(side);
@@ -468,16 +460,6 @@ public final class HousingPane extends FloorPane {
         HBox row = new HBox(8, new ClockFace(found, themeSupplier()), label, gone);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
-    }
-
-    /** Hundredths of a degree: a tenth is ten thousandths over a face. */
-    private static String small(double radians) {
-        return Lengths.decimal(Math.toDegrees(radians), 2).replace("-", "−") + "°";
-    }
-
-    private static String oClock(double hours) {
-        long whole = Math.round(hours) % 12;
-        return Long.toString(whole == 0 ? 12 : whole);
     }
 
     // --- Everything ------------------------------------------------------------------------------------------------
@@ -630,9 +612,15 @@ public final class HousingPane extends FloorPane {
                         Message.of("housing.stage.after")));
             }
             Straightness last = Straightness.of(side, taken.get(taken.size() - 1));
-            if (!last.within(housing().accepted(), housing().seat())) {
+            Straightness.Verdict verdict = last.verdict(housing().accepted(), housing().seat());
+            if (verdict == Straightness.Verdict.OPEN) {
+                return Optional.of(DialWords.of(housing(), side, taken.get(taken.size() - 1)));
+            }
+            if (verdict == Straightness.Verdict.BEAD) {
                 return Optional.of(Message.of(
-                        "housing.not_square", Message.of("housing.dial." + side.id()), oClock(last.beadAt())));
+                        "housing.not_square",
+                        Message.of("housing.dial." + side.id()),
+                        DialWords.oClock(last.beadAt())));
             }
         }
         return Optional.empty();

@@ -12,9 +12,11 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.geometry.VPos;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.housing.PurchasedPart;
@@ -69,6 +71,7 @@ final class PartsEditor extends VBox {
         row.getChildren().add(measure(i, "circle", "parts.circle_field", p.boltCircle(), p::withBoltCircle));
         row.getChildren().add(measure(i, "pilot", "parts.pilot_field", p.pilot(), p::withPilot));
         row.getChildren().add(measure(i, "bore", "parts.bore_field", p.bore(), p::withBore));
+        row.getChildren().add(Labels.over(w.text("parts.fit_field"), fit(i, w)));
         add(
                 row,
                 "parts.thread_field",
@@ -90,6 +93,22 @@ final class PartsEditor extends VBox {
 
     private void add(FlowPane row, String key, TextField field) {
         row.getChildren().add(Labels.over(pane.words().text(key), field));
+    }
+
+    private ComboBox<Optional<PurchasedPart.Fit>> fit(int i, Words w) {
+        PurchasedPart p = parts.get(i);
+        ComboBox<Optional<PurchasedPart.Fit>> box = new ComboBox<>();
+        box.setId("part-fit-" + i);
+        box.getItems().add(Optional.empty());
+        for (PurchasedPart.Fit one : PurchasedPart.Fit.values()) {
+            box.getItems().add(Optional.of(one));
+        }
+        box.setConverter(Choices.names(
+                () -> w,
+                one -> "parts.fit_choice." + one.map(PurchasedPart.Fit::id).orElse("none")));
+        box.setValue(p.fit());
+        box.setOnAction(event -> set(i, p.withFit(box.getValue())));
+        return box;
     }
 
     private Button hand(int i, Words w) {
