@@ -11,6 +11,8 @@ import org.palanca.clearance.Clearances;
 import org.palanca.clearance.Overlap;
 import org.palanca.driveline.ShaftWords;
 import org.palanca.fit.FitWords;
+import org.palanca.survey.adjust.SurveyRemark;
+import org.palanca.vehicle.check.HousingCheck;
 import org.palanca.limits.CycleWords;
 import org.palanca.limits.Limit;
 import org.palanca.limits.Limits;
@@ -94,9 +96,11 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
         }
 
         Assessment run() {
+            survey();
             for (Axle axle : vehicle.axles()) {
                 AxlePlace place = axle.place();
                 said(Fault.Job.AXLE, place, FitWords.of(vehicle, place, adjustment));
+                housing(axle);
                 links(place);
                 steer(axle);
                 cycle(place);
@@ -107,13 +111,42 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
             return new Assessment(faults, looked);
         }
 
+        /** What the marks and readings contradict; advice on what to read next is no fault. */
+        private void survey() {
+            if (vehicle.build().survey().marks().isEmpty()) {
+                return;
+            }
+            looked.add(Fault.Job.MEASURE);
+            for (SurveyRemark remark : SurveyRemark.of(adjustment)) {
+                if (remark.level() != SurveyRemark.Level.ADVICE) {
+                    faults.add(new Fault(
+                            Fault.Job.MEASURE,
+                            Optional.empty(),
+                            remark.message().key() + remark.marks(),
+                            1,
+                            remark.message()));
+                }
+            }
+        }
+
+        /** Sizes that contradict one another or the plan, and parts that don't go together. */
+        private void housing(Axle axle) {
+            if (!HousingCheck.described(vehicle, axle)) {
+                return;
+            }
+            looked.add(Fault.Job.HOUSING);
+            for (Message one : HousingCheck.faults(vehicle, axle)) {
+                faults.add(new Fault(Fault.Job.HOUSING, Optional.of(axle.place()), one.toString(), 1, one));
+            }
+        }
+
         private void said(Fault.Job step, AxlePlace place, List<Said> all) {
             if (!all.isEmpty()) {
                 looked.add(step);
             }
             for (Said one : all) {
                 if (!one.good()) {
-                    faults.add(new Fault(step, place, one.about(), one.lacks(), one.message()));
+                    faults.add(new Fault(step, Optional.of(place), one.about(), one.lacks(), one.message()));
                 }
             }
         }
@@ -124,7 +157,7 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
             for (Scorecard.Mark mark : Scorecard.of(model).marks()) {
                 if (mark.severity() > 0) {
                     faults.add(new Fault(
-                            Fault.Job.LINKS, place, mark.result().id(), mark.severity(), mark.said()));
+                            Fault.Job.LINKS, Optional.of(place), mark.result().id(), mark.severity(), mark.said()));
                 }
             }
         }
@@ -138,7 +171,7 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
             if (toe > TOE_FELT) {
                 faults.add(new Fault(
                         Fault.Job.STEER,
-                        axle.place(),
+                        Optional.of(axle.place()),
                         "toe",
                         toe / TOE_FELT - 1,
                         Message.of("assessment.toe", Message.angle(toe), Message.angle(TOE_FELT))));
@@ -175,7 +208,7 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
         }
 
         private void cycle(AxlePlace place, String id, double amount, Message said) {
-            faults.add(new Fault(Fault.Job.CYCLE, place, id, amount, said));
+            faults.add(new Fault(Fault.Job.CYCLE, Optional.of(place), id, amount, said));
         }
 
         /** How bad a wrong ending is besides what it lacks, in inches of travel: a shock that is hit more than an open end. */
@@ -198,7 +231,7 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
 
     /** Faults of an axle. */
     public List<Fault> of(AxlePlace place) {
-        return faults.stream().filter(fault -> fault.axle() == place).toList();
+        return faults.stream().filter(fault -> fault.axle().equals(Optional.of(place))).toList();
     }
 
     /** A step's name in word keys. */

@@ -1,5 +1,6 @@
 package org.palanca.assessment;
 
+import java.util.Optional;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.words.Message;
 
@@ -7,15 +8,17 @@ import org.palanca.words.Message;
  * One thing that is not as wanted.
  *
  * @param step which step of the work finds it
- * @param axle of which axle
+ * @param axle of which axle; empty where it is of the whole vehicle
  * @param id tells it from the others of its step and axle, and is the same after a change
  * @param amount how bad it is [in widths of what is wanted, or inches]: it compares one fault before and after a change
  * @param said what it says
  */
-public record Fault(Job step, AxlePlace axle, String id, double amount, Message said) {
+public record Fault(Job step, Optional<AxlePlace> axle, String id, double amount, Message said) {
     /** Steps of the work that judge. */
     public enum Job {
+        MEASURE,
         AXLE,
+        HOUSING,
         LINKS,
         STEER,
         CYCLE,
@@ -25,6 +28,6 @@ public record Fault(Job step, AxlePlace axle, String id, double amount, Message 
 
     /** Whether another one is the same fault. */
     boolean same(Fault other) {
-        return step == other.step && axle == other.axle && id.equals(other.id);
+        return step == other.step && axle.equals(other.axle) && id.equals(other.id);
     }
 }

@@ -88,9 +88,16 @@ public record PlacingSheet(
         faces = List.copyOf(faces);
     }
 
-    /** Half of what a bolt is smaller than its hole: how far off the middle it can sit [m]. */
+    /**
+     * Half of what a bolt is smaller than its hole: how far off the middle it can sit [m].
+     *
+     * @throws IllegalArgumentException when the bolt does not go into the hole
+     */
     public static double slop(double hole, double bolt) {
-        return Math.max(0, hole - bolt) / 2;
+        if (bolt > hole) {
+            throw new IllegalArgumentException("a bolt of " + bolt + " m does not go into a hole of " + hole + " m");
+        }
+        return (hole - bolt) / 2;
     }
 
     /**

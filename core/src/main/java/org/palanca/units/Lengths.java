@@ -154,7 +154,12 @@ public final class Lengths {
             in.back(second);
             throw in.fail(Reason.LEFT_OVER);
         }
-        return new Mixed(first + numerator / in.denominator(), true);
+        double denominator = in.denominator();
+        if (numerator >= denominator) {
+            in.back(second);
+            throw in.fail(Reason.FRACTION_NOT_PROPER);
+        }
+        return new Mixed(first + numerator / denominator, true);
     }
 
     private record Mixed(double value, boolean fraction) {}

@@ -12,6 +12,7 @@ public final class MeasureFormatException extends IllegalArgumentException {
         DENOMINATOR_EXPECTED,
         ZERO_DENOMINATOR,
         FRACTION_NEEDS_INCHES,
+        FRACTION_NOT_PROPER,
         INCHES_MUST_BE_UNDER_TWELVE,
         DECIMAL_COMMA,
         UNKNOWN_UNIT,

@@ -60,6 +60,8 @@ class LengthsTest {
     @CsvSource(
             delimiter = '|',
             value = {
+                "108 7/3   | FRACTION_NOT_PROPER   | 108    | 7/3",
+                "33 8/8    | FRACTION_NOT_PROPER   | 33     | 8/8",
                 "33 5      | LEFT_OVER             | 33     | 5",
                 "33 5/     | DENOMINATOR_EXPECTED  | 33 5/  | ''",
                 "33 5/0    | ZERO_DENOMINATOR      | 33 5/  | 0",

@@ -312,7 +312,7 @@ class FloorTest extends WindowTest {
         }
         assertThat(trouble()).contains("no round of the dial after welding is written down");
         assertThat(build().log()).hasSize(11);
-        eventually(() -> lookup("#step-housing").query().getAccessibleText().contains("step 11 of 21"));
+        eventually(() -> lookup("#step-housing").query().getAccessibleText().contains("step 11 of 22"));
     }
 
     @Test

@@ -61,8 +61,8 @@ class KeyboardTest extends WindowTest {
                 .as("another axle starts at ride")
                 .isEqualTo(WheelTravel.RIDE);
         assertThat(strip("caster")).isEqualTo("6.0°");
-        eventually(() -> trouble().contains("rear axle"));
-        assertThat(trouble()).startsWith("Axle, rear axle: ");
+        eventually(() -> trouble().startsWith("Measure: "));
+        assertThat(trouble()).contains("tape horn right to kick right", "more.");
     }
 
     @Test

@@ -2,6 +2,9 @@ package org.palanca.cli.command;
 
 import java.io.PrintWriter;
 import java.util.concurrent.Callable;
+import org.palanca.assessment.Assessment;
+import org.palanca.assessment.Fault;
+import org.palanca.limits.CycleWords;
 import org.palanca.cli.ExitCodes;
 import org.palanca.cli.print.CliWords;
 import org.palanca.io.json.VehicleFile;
@@ -10,7 +13,6 @@ import org.palanca.result.WheelTravel;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Scheme;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
 import org.palanca.words.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -46,8 +48,22 @@ public final class CheckCommand implements Callable<Integer> {
         }
         if (sound) {
             out.println(words.text("check_ok", input.file()));
+            Assessment found = Assessment.of(opened.vehicle());
+            found.faults().forEach(fault -> out.println(fault(fault, words)));
+            out.println(
+                    found.good()
+                            ? words.text("check_good")
+                            : words.text("check_faults", Integer.toString(found.faults().size())));
         }
         return sound ? ExitCodes.OK : ExitCodes.PROBLEMS;
+    }
+
+    private static String fault(Fault fault, Words words) {
+        String step = words.text("step." + Assessment.id(fault.step()));
+        String where = fault.axle()
+                .map(place -> words.text("axle." + place.id()) + ", " + step)
+                .orElse(step);
+        return "  ! " + where + ": " + words.text(fault.said());
     }
 
     /** Tries ride, both ends of the travel, both twists, and lock to lock where the axle steers. */
@@ -69,8 +85,7 @@ public final class CheckCommand implements Callable<Integer> {
             boolean closed = model.moveTo(pose);
             var trouble = closed ? model.whyUnsound() : model.whyOpen();
             if (trouble.isPresent()) {
-                out.println(words.text(
-                        "trouble_at", place, Message.length(pose.left()), Message.length(pose.right()), trouble.get()));
+                out.println(words.text("trouble_at", place, CycleWords.pose(pose), trouble.get()));
                 return false;
             }
         }

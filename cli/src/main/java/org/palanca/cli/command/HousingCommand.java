@@ -11,9 +11,8 @@ import org.palanca.cli.ExitCodes;
 import org.palanca.geometry.Side;
 import org.palanca.housing.DialReading;
 import org.palanca.housing.DialWords;
-import org.palanca.housing.PurchasedPart;
 import org.palanca.housing.Straightness;
-import org.palanca.vehicle.check.HousingAgainstPlan;
+import org.palanca.vehicle.check.HousingCheck;
 import org.palanca.words.Message;
 import org.palanca.housing.Housing;
 import org.palanca.housing.HousingSize;
@@ -82,10 +81,9 @@ public final class HousingCommand implements Callable<Integer> {
                         words.text(typed ? "known" : "follows"));
             }
         }
-        List<Message> faults = new ArrayList<>(sum.faults());
-        faults.addAll(HousingAgainstPlan.differences(vehicle, vehicle.axle(place).orElseThrow()));
-        faults.addAll(PurchasedPart.mismatches(housing.parts()));
-        faults.forEach(fault -> out.println("  ! " + words.text(fault)));
+        for (Message fault : HousingCheck.faults(vehicle, vehicle.axle(place).orElseThrow())) {
+            out.println("  ! " + words.text(fault));
+        }
         for (Side side : Side.values()) {
             for (DialReading dial : housing.dial(side)) {
                 boolean good = Straightness.of(side, dial).verdict(housing.accepted(), housing.seat())

@@ -57,7 +57,13 @@ public final class PlaceCommand implements Callable<Integer> {
         PrintWriter out = spec.commandLine().getOut();
         Vehicle vehicle = input.open(spec.commandLine().getErr());
         double allowed = length(tolerance);
-        double slop = PlacingSheet.slop(length(hole), length(bolt));
+        double across = length(hole);
+        double thick = length(bolt);
+        if (thick > across) {
+            throw new CommandFailure(
+                    ExitCodes.USAGE, Message.of("placing.bolt_too_thick", Message.fine(thick), Message.fine(across)));
+        }
+        double slop = PlacingSheet.slop(across, thick);
         if (slop >= allowed) {
             throw new CommandFailure(
                     ExitCodes.USAGE, Message.of("slop_too_large", Message.fine(slop), Message.fine(allowed)));

@@ -15,6 +15,7 @@ import org.palanca.springing.Coils;
 import org.palanca.springing.Shock;
 import org.palanca.springing.ShockSize;
 import org.palanca.springing.Strap;
+import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Mount;
@@ -22,6 +23,9 @@ import org.palanca.words.Message;
 
 /** Looks over what carries an axle: names that lead nowhere, shocks that don't fit their gap, springs that can't be. */
 final class SpringingCheck {
+    /** Preload over this is asked about [m]: 3 in, common practice, no source. */
+    private static final double MUCH_PRELOAD = Lengths.inches(3);
+
     private final Axle axle;
     private final double wheelbase;
     private final String at;
@@ -123,6 +127,14 @@ final class SpringingCheck {
     }
 
     private void coils(String place, Shock shock, Coils coils) {
+        if (coils.preload() > MUCH_PRELOAD) {
+            warning(
+                    place + "/preload_mm",
+                    "check.preload_large",
+                    shock.name(),
+                    length(coils.preload()),
+                    length(MUCH_PRELOAD));
+        }
         List<Coil> all = coils.coils();
         for (int i = 0; i < all.size(); i++) {
             Coil coil = all.get(i);

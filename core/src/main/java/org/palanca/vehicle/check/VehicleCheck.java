@@ -36,6 +36,9 @@ public final class VehicleCheck {
     /** Largest camber or toe at ride [rad]: beyond it a wheel is not set, it is bent. */
     private static final double LARGEST_TILT = Math.toRadians(20);
 
+    /** How far outside the axles a centre of gravity is still only doubtful, in wheelbases. */
+    private static final double FARTHEST_OUTSIDE = 0.25;
+
     private static final int LONGEST_NAME = 200;
     private static final double SHARE_TOLERANCE = 1e-6;
 
@@ -70,7 +73,14 @@ public final class VehicleCheck {
             error("/mass/centre_of_gravity_height_mm", "check.cg_below_ground", length(height));
         }
         double behind = vehicle.mass().centreBehindFront();
-        if (behind <= 0 || behind >= vehicle.wheelbase()) {
+        double outside = Math.max(-behind, behind - vehicle.wheelbase());
+        if (outside > FARTHEST_OUTSIDE * vehicle.wheelbase()) {
+            error(
+                    "/mass/centre_of_gravity_behind_front_axle_mm",
+                    "check.cg_far_outside",
+                    length(behind),
+                    length(vehicle.wheelbase()));
+        } else if (behind <= 0 || behind >= vehicle.wheelbase()) {
             findings.add(Finding.warning(
                     "/mass/centre_of_gravity_behind_front_axle_mm",
                     Message.of("check.cg_outside_wheelbase", length(behind), length(vehicle.wheelbase()))));

@@ -83,6 +83,10 @@ class SpringingCheckTest {
                 s -> s.withStops(List.of(new BumpStop("soft", "stop left", "stop pad left", 0.02, 0.05, List.of(1.0)))),
                 "Bump stop “soft” is");
         says(
+                s -> s.mapShocks(shock -> shock.withSpring(
+                        shock.spring().map(spring -> ((Coils) spring).withPreload(inches(5))))),
+                "squeezed 5 in with the shock at full extension");
+        says(
                 s -> s.withStops(
                         List.of(new BumpStop("wavy", "stop left", "stop pad left", 0.07, 0.02, List.of(9.0, 3.0)))),
                 "The forces of bump stop “wavy” must rise");

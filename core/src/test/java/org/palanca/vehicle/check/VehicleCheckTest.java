@@ -60,6 +60,8 @@ class VehicleCheckTest {
         assertThat(said(tarn.withMass(mass)))
                 .singleElement()
                 .satisfies(text -> assertThat(text).startsWith("WARNING").contains("outside the wheelbase"));
+        assertThat(said(tarn.withMass(new MassProperties(2000, inches(400), 0.7))))
+                .anySatisfy(text -> assertThat(text).startsWith("ERROR").contains("400 in behind", "106 in apart"));
         assertThat(said(tarn.withMass(new MassProperties(2000, 1.2, 0))))
                 .anySatisfy(text -> assertThat(text).startsWith("ERROR").contains("must be above it"));
     }

@@ -194,11 +194,10 @@ final class TroubleLine extends HBox {
     private static String elsewhere(Assessment found, Words w) {
         Fault first = found.first().orElseThrow();
         int more = found.faults().size() - 1;
-        String said = w.text(
-                "trouble.at_step",
-                w.text("step." + Assessment.id(first.step())),
-                w.text("trouble.axle." + first.axle().id()),
-                w.text(first.said()));
+        String step = w.text("step." + Assessment.id(first.step()));
+        String said = first.axle()
+                .map(axle -> w.text("trouble.at_step", step, w.text("trouble.axle." + axle.id()), w.text(first.said())))
+                .orElseGet(() -> w.text("trouble.at_survey", step, w.text(first.said())));
         return more == 0 ? said : said + " " + w.text("trouble.more", Integer.toString(more));
     }
 

@@ -3,6 +3,7 @@ package org.palanca.desktop.floor;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.palanca.assessment.Assessment;
 import org.palanca.assessment.Fault;
 import org.palanca.desktop.steps.Step;
@@ -47,9 +48,12 @@ public final class FloorStates {
         Map<Step, How> states = new EnumMap<>(Step.class);
         Adjustment adjustment = Adjustment.of(vehicle.build().survey());
         Assessment found = Assessment.of(vehicle);
-        states.put(Step.MEASURE, measure(adjustment));
+        states.put(Step.MEASURE, measure(adjustment, found.of(Fault.Job.MEASURE).size()));
         for (Axle axle : vehicle.axles()) {
-            worse(states, Step.HOUSING, housing(vehicle, axle.place()));
+            long faults = found.of(Fault.Job.HOUSING).stream()
+                    .filter(fault -> fault.axle().equals(Optional.of(axle.place())))
+                    .count();
+            worse(states, Step.HOUSING, housing(vehicle, axle.place(), faults));
             worse(states, Step.PLACE, place(vehicle, axle.place(), adjustment));
         }
         states.put(Step.AXLE, judged(found, Fault.Job.AXLE, "axle", "axle_tight"));
@@ -77,7 +81,7 @@ public final class FloorStates {
         return new How(Message.of(found.looked().contains(step) ? "rail." + good : "rail." + good + "_none"), false);
     }
 
-    private static How measure(Adjustment adjustment) {
+    private static How measure(Adjustment adjustment, int faults) {
         List<Mark> marks = adjustment.survey().marks();
         long free = marks.stream()
                 .filter(mark -> !adjustment.free(mark.name()).isEmpty())
@@ -88,17 +92,17 @@ public final class FloorStates {
         if (free > 0) {
             return new How(Message.of("rail.measure_free", Long.toString(free)), true);
         }
-        return adjustment.odd().isPresent()
+        return faults > 0
                 ? new How(Message.of("rail.measure_doubt"), true)
                 : new How(Message.of("rail.measure", Integer.toString(marks.size())), false);
     }
 
-    private static How housing(Vehicle vehicle, AxlePlace place) {
+    private static How housing(Vehicle vehicle, AxlePlace place, long faults) {
         Housing housing = vehicle.build().housing(place);
         if (housing.sizes().isEmpty()) {
             return new How(Message.of("rail.housing_none"), false);
         }
-        if (!housing.sum().faults().isEmpty()) {
+        if (faults > 0) {
             return new How(Message.of("rail.housing_fault"), true);
         }
         WorkOrder order = new WorkOrder(

@@ -47,7 +47,7 @@ import org.palanca.io.sheet.SheetHead;
 import org.palanca.result.AxleModel;
 import org.palanca.units.Lengths;
 import org.palanca.units.Quantity;
-import org.palanca.vehicle.check.HousingAgainstPlan;
+import org.palanca.vehicle.check.HousingCheck;
 import org.palanca.words.Message;
 import org.palanca.words.Words;
 import org.palanca.work.WorkOrder;
@@ -490,10 +490,8 @@ public final class HousingPane extends FloorPane {
 
     private void showSide() {
         Words w = words();
-        List<Message> faults = new ArrayList<>(housing().sum().faults());
-        faults.addAll(HousingAgainstPlan.differences(
-                vehicle(), vehicle().axle(place()).orElseThrow()));
-        faults.addAll(PurchasedPart.mismatches(housing().parts()));
+        List<Message> faults =
+                HousingCheck.faults(vehicle(), vehicle().axle(place()).orElseThrow());
         boolean known = !housing().sizes().isEmpty();
         String headline = !known ? w.text("housing.start") : faults.isEmpty() ? cutLine(w) : w.text(faults.get(0));
         Label first = Labels.sentence(headline, "side-headline");

@@ -296,7 +296,11 @@ public final class PlacePane extends FloorPane {
     private void setting(Runnable set) {
         double[] before = {tolerance, hole, bolt};
         set.run();
-        if (tolerance <= 0 || slop() >= tolerance) {
+        if (hole > 0 && bolt > hole) {
+            complain(words().text("placing.bolt_too_thick", Message.fine(bolt), Message.fine(hole)));
+            hole = before[1];
+            bolt = before[2];
+        } else if (tolerance <= 0 || slop() >= tolerance) {
             complain(words().text("placing.slop_too_large", Message.fine(slop()), Message.fine(tolerance)));
             tolerance = before[0];
             hole = before[1];
