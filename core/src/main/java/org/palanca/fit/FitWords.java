@@ -169,12 +169,14 @@ public final class FitWords {
                 .ifPresent(crossed -> said.add(new Said(
                         Math.abs(crossed.off()) <= SquareCheck.COMMON_RULE,
                         Message.of(
-                                "fit.diagonals",
+                                Math.abs(crossed.expected()) < NOTHING ? "fit.diagonals" : "fit.diagonals_uneven",
                                 crossed.leftMark(),
                                 crossed.rightMark(),
-                                Message.length(crossed.toRightEnd()),
-                                Message.length(crossed.toLeftEnd()),
-                                Message.length(Math.abs(crossed.off()), SquareCheck.COMMON_RULE)))));
+                                Message.fine(crossed.toRightEnd()),
+                                Message.fine(crossed.toLeftEnd()),
+                                Message.fine(Math.abs(crossed.off())),
+                                Message.fine(Math.abs(crossed.expected())),
+                                Message.of(crossed.expected() > 0 ? "fit.longer" : "fit.shorter")))));
         return said;
     }
 }

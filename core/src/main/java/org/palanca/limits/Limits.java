@@ -175,7 +175,7 @@ public final class Limits {
             add(
                     Limit.Kind.JOINT,
                     model.axle().mounts().get(joint.mount()).name(),
-                    m -> limit - Math.asin(Math.min(1, Math.abs(tilts.sine(m.motion(), index)))));
+                    m -> limit - tilts.tilt(m.motion(), index));
         }
     }
 

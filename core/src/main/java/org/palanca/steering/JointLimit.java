@@ -63,7 +63,7 @@ public record JointLimit(String link, String mount, double tilt, WheelTravel pos
             JointLimit most, AxleModel model, JointBolts bolts, JointMisalignment tilts, WheelTravel pose) {
         JointLimit found = most;
         for (int end = 0; end < bolts.ends().size(); end++) {
-            double tilt = Math.asin(Math.min(1, Math.abs(tilts.sine(model.motion(), end))));
+            double tilt = tilts.tilt(model.motion(), end);
             if (found == null || tilt > found.tilt()) {
                 JointBolts.End joint = bolts.ends().get(end);
                 String mount = model.axle().mounts().get(joint.mount()).name();

@@ -3,6 +3,7 @@ package org.palanca.steering;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.palanca.geometry.Side;
 import org.palanca.result.AxleModel;
 import org.palanca.result.Outcome;
 import org.palanca.result.Result;
@@ -28,17 +29,18 @@ public record SteerSweep(List<Turn> turns) {
      * @param steer part of the lock, left positive
      * @param left steer angle of the left wheel [rad], to the left positive
      * @param right steer angle of the right wheel [rad]
+     * @param inside the side that the vehicle turns to: at the rear, wheels that point left turn it to the right
      * @param ackermann percent; empty near straight ahead
      */
-    public record Turn(double steer, double left, double right, Optional<Double> ackermann) {
+    public record Turn(double steer, double left, double right, Side inside, Optional<Double> ackermann) {
         /** The angle of the wheel on the inside of the turn [rad], without sign. */
         public double inner() {
-            return Math.max(Math.abs(left), Math.abs(right));
+            return Math.abs(inside == Side.LEFT ? left : right);
         }
 
         /** The angle of the wheel on the outside of the turn [rad], without sign. */
         public double outer() {
-            return Math.min(Math.abs(left), Math.abs(right));
+            return Math.abs(inside == Side.LEFT ? right : left);
         }
     }
 
@@ -74,10 +76,13 @@ public record SteerSweep(List<Turn> turns) {
             return;
         }
         Outcome percent = model.outcome(ackermann);
+        double left = model.motion().wheel(1).steerAngle();
+        double right = model.motion().wheel(-1).steerAngle();
         turns.add(new Turn(
                 steer,
-                model.motion().wheel(1).steerAngle(),
-                model.motion().wheel(-1).steerAngle(),
+                left,
+                right,
+                (left + right) * sense(model.axle().place()) >= 0 ? Side.LEFT : Side.RIGHT,
                 percent instanceof Outcome.Value value ? Optional.of(value.value()) : Optional.empty()));
     }
 

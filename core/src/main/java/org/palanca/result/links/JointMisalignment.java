@@ -8,17 +8,19 @@ import org.palanca.units.Quantity;
 import org.palanca.working.Trace;
 
 /**
- * How far the most tilted joint of a link is tilted at this pose: the angle by which the link leaves the plane square to
- * the joint's bolt. The bolts' directions are those of {@link JointBolts}; at ride no joint is tilted.
+ * How far the most tilted joint of a link is tilted at this pose: the angle by which the link leaves the way it stands to the
+ * joint's bolt at ride. The bolts' directions are those of {@link JointBolts}; at ride no joint is tilted.
  */
 public final class JointMisalignment extends DefinedResult {
     private final int[] mounts;
     private final int[] others;
+    private final double[] set;
 
     public JointMisalignment(JointBolts bolts) {
         super(ResultKind.JOINT_MISALIGNMENT, Motion.NONE, "source.misalignment");
         mounts = bolts.ends().stream().mapToInt(JointBolts.End::mount).toArray();
         others = bolts.ends().stream().mapToInt(JointBolts.End::other).toArray();
+        set = bolts.ends().stream().mapToDouble(JointBolts.End::set).toArray();
     }
 
     @Override
@@ -26,23 +28,30 @@ public final class JointMisalignment extends DefinedResult {
         int most = 0;
         double largest = 0;
         for (int end = 0; end < mounts.length; end++) {
-            double sine = Math.abs(sine(motion, end));
-            if (sine > largest) {
-                largest = sine;
+            double tilt = tilt(motion, end);
+            if (tilt > largest) {
+                largest = tilt;
                 most = end;
             }
         }
-        double angle = Math.asin(Math.min(1, largest));
-        trace.given("s", "symbol.bolt_along_link", largest, Quantity.RATIO);
-        trace.step("tilt", "asin( s )", angle, Quantity.ANGLE);
+        if (trace.listening() && mounts.length > 0) {
+            trace.given("s", "symbol.bolt_along_link", sine(motion, most), Quantity.RATIO);
+            trace.given("r", "symbol.joint_set", set[most], Quantity.ANGLE);
+            trace.step("tilt", "abs( asin( s ) - r )", largest, Quantity.ANGLE);
+        }
         if (trace.listening()) {
             new LinkEnds(mounts[most], others[most]).draw(motion, trace);
         }
-        return angle;
+        return largest;
     }
 
-    /** Sine of the tilt of one end: the part of the bolt's direction that lies along the link. */
-    public double sine(AxleMotion motion, int end) {
+    /** How far one end is tilted from how it stands at ride [rad], without sign. */
+    public double tilt(AxleMotion motion, int end) {
+        return Math.abs(Math.asin(Math.max(-1, Math.min(1, sine(motion, end)))) - set[end]);
+    }
+
+    /** The part of the bolt's direction that lies along the link. */
+    private double sine(AxleMotion motion, int end) {
         double x = motion.mount(others[end], 0) - motion.mount(mounts[end], 0);
         double y = motion.mount(others[end], 1) - motion.mount(mounts[end], 1);
         double z = motion.mount(others[end], 2) - motion.mount(mounts[end], 2);
