@@ -11,8 +11,6 @@ import org.palanca.clearance.Clearances;
 import org.palanca.clearance.Overlap;
 import org.palanca.driveline.ShaftWords;
 import org.palanca.fit.FitWords;
-import org.palanca.survey.adjust.SurveyRemark;
-import org.palanca.vehicle.check.HousingCheck;
 import org.palanca.limits.CycleWords;
 import org.palanca.limits.Limit;
 import org.palanca.limits.Limits;
@@ -22,12 +20,14 @@ import org.palanca.ride.RideStudy;
 import org.palanca.ride.RideWords;
 import org.palanca.steering.PickupAdvice;
 import org.palanca.survey.adjust.Adjustment;
+import org.palanca.survey.adjust.SurveyRemark;
 import org.palanca.targets.Scorecard;
 import org.palanca.travel.WorstPose;
 import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.check.HousingCheck;
 import org.palanca.words.Message;
 import org.palanca.words.Said;
 
@@ -231,7 +231,9 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
 
     /** Faults of an axle. */
     public List<Fault> of(AxlePlace place) {
-        return faults.stream().filter(fault -> fault.axle().equals(Optional.of(place))).toList();
+        return faults.stream()
+                .filter(fault -> fault.axle().equals(Optional.of(place)))
+                .toList();
     }
 
     /** A step's name in word keys. */

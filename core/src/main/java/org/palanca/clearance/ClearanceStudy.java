@@ -48,7 +48,16 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
 
     /** Directions in which a tight place is followed: left travel, right travel, steer. */
     private static final int[][] DIRECTIONS = {
-        {1, 0, 0}, {-1, 0, 0}, {0, 1, 0}, {0, -1, 0}, {1, 1, 0}, {-1, -1, 0}, {1, -1, 0}, {-1, 1, 0}, {0, 0, 1}, {0, 0, -1}
+        {1, 0, 0},
+        {-1, 0, 0},
+        {0, 1, 0},
+        {0, -1, 0},
+        {1, 1, 0},
+        {-1, -1, 0},
+        {1, -1, 0},
+        {-1, 1, 0},
+        {0, 0, 1},
+        {0, 0, -1}
     };
 
     private static final int[] SIZES = {3, 11, 21, FINEST};
@@ -133,8 +142,8 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
             }
         }
 
-        /** Follows a pair's tightest place to where it is tightest, as far as the bounds let it. */
-        void follow(int pair, double step, double steerStep) {
+        /** Follows a pair's tightest place to where it is tightest, as far as the bounds and what is looked at let it. */
+        void follow(int pair, Range range, double step, double steerStep) {
             double by = step;
             double turn = steerStep;
             for (int halving = 0; halving < HALVINGS; halving++) {
@@ -144,9 +153,12 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
                     for (int[] way : DIRECTIONS) {
                         WheelTravel from = pose[pair];
                         double steer = Math.max(-1, Math.min(1, from.steer() + way[2] * turn));
-                        WheelTravel at = new WheelTravel(from.left() + way[0] * by, from.right() + way[1] * by, steer);
+                        WheelTravel at = new WheelTravel(
+                                range.within(from.left() + way[0] * by),
+                                range.within(from.right() + way[1] * by),
+                                steer);
                         boolean turned = way[2] == 0 || turn > 0 && steer != from.steer();
-                        if (turned && clearances.moveTo(at) && bounds.hold()) {
+                        if (turned && !at.equals(from) && clearances.moveTo(at) && bounds.hold()) {
                             double gap = clearances.gap(pair);
                             if (gap < room[pair] - A_HAIR) {
                                 room[pair] = gap;
@@ -233,7 +245,7 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
                 for (int pair : tightest(one)) {
                     if (goOn.getAsBoolean()) {
                         one.clearances.model().toRide();
-                        one.follow(pair, step, steers ? 2.0 / (turns - 1) : 0);
+                        one.follow(pair, range, step, steers ? 2.0 / (turns - 1) : 0);
                     }
                 }
             }
@@ -245,6 +257,11 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
 
     /** How far up and down a wheel is looked at [m], both positive. */
     private record Range(double up, double down) {
+        /** The travel within the range that is nearest to one [m]: with nothing that bounds it, links go on for feet. */
+        double within(double travel) {
+            return Math.max(-down, Math.min(up, travel));
+        }
+
         double travel(int step, int size) {
             return -down + (down + up) * step / (size - 1);
         }
@@ -257,7 +274,8 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
                 .max()
                 .orElse(axle.travel().bump());
         double down = envelope.worst().stream()
-                .mapToDouble(worst -> -Math.min(worst.pose().left(), worst.pose().right()))
+                .mapToDouble(
+                        worst -> -Math.min(worst.pose().left(), worst.pose().right()))
                 .max()
                 .orElse(axle.travel().droop());
         return new Range(up, down);
@@ -283,8 +301,8 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
         return IntStream.range(0, search.room.length)
                 .filter(i -> search.pose[i] != null)
                 .boxed()
-                .sorted(Comparator.comparingDouble(i -> search.room[i]
-                        - search.clearances.pairs().get(i).wanted()))
+                .sorted(Comparator.comparingDouble(
+                        i -> search.room[i] - search.clearances.pairs().get(i).wanted()))
                 .limit(LISTED)
                 .toList();
     }

@@ -9,7 +9,6 @@ import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
-
 import org.palanca.solid.Convex;
 import org.palanca.solid.Gap;
 import org.palanca.solid.Place;
@@ -96,6 +95,7 @@ public record Overlap(Message one, Message other, double depth, Rule rule, Wheel
 
         /** Described rails: brackets are bolted through them and welded into them. */
         private final Set<String> rails = new HashSet<>();
+
         private final List<Overlap> found = new ArrayList<>();
 
         Search(AxleModel model, List<Thing> things) {
@@ -146,7 +146,8 @@ public record Overlap(Message one, Message other, double depth, Rule rule, Wheel
 
         /** What has a body of its own shape: not ears, which are welded to it, and no tyre that is drawn filled. */
         private boolean solidBody(Thing thing) {
-            boolean filled = thing.kind() == Part.Kind.TYRE && axle.wheels().rim().isEmpty();
+            boolean filled =
+                    thing.kind() == Part.Kind.TYRE && axle.wheels().rim().isEmpty();
             return !thing.sort().equals("ears") && !filled;
         }
 
@@ -160,8 +161,8 @@ public record Overlap(Message one, Message other, double depth, Rule rule, Wheel
         private void mountsInside() {
             for (Mount mount : axle.mounts()) {
                 int body = model.bodyIndex(mount.body()).orElseThrow();
-                Vector3D at = axle.position(mount.name(), model.vehicle().wheelbase())
-                        .subtract(model.originAtRide(body));
+                Vector3D at =
+                        axle.position(mount.name(), model.vehicle().wheelbase()).subtract(model.originAtRide(body));
                 Solid point = Solid.of(List.of(Convex.ball(at, POINT)));
                 for (Thing thing : things) {
                     boolean asked = thing.described()
@@ -187,8 +188,9 @@ public record Overlap(Message one, Message other, double depth, Rule rule, Wheel
 
         private void service(Thing room, TravelEnvelope envelope) {
             Rule rule = Rule.of(room.moment());
-            WheelTravel pose =
-                    rule == Rule.SERVICE_RIDE ? WheelTravel.RIDE : envelope.worst("droop").pose();
+            WheelTravel pose = rule == Rule.SERVICE_RIDE
+                    ? WheelTravel.RIDE
+                    : envelope.worst("droop").pose();
             model.toRide();
             if (!model.moveTo(pose)) {
                 return;

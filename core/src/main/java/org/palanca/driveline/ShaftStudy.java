@@ -56,9 +56,7 @@ public record ShaftStudy(Driveline line, List<At> at, At worst, ShaftOrder order
         TravelEnvelope envelope = new TravelEnvelope(model);
         List<At> named = new ArrayList<>();
         List<WheelTravel> poses = new ArrayList<>(List.of(WheelTravel.RIDE));
-        envelope.worst().stream()
-                .filter(worst -> worst.pose().steer() == 0)
-                .forEach(worst -> poses.add(worst.pose()));
+        envelope.worst().stream().filter(worst -> worst.pose().steer() == 0).forEach(worst -> poses.add(worst.pose()));
         for (WheelTravel pose : poses) {
             model.toRide();
             if (model.moveTo(pose)) {

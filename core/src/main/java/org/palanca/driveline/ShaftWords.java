@@ -2,8 +2,8 @@ package org.palanca.driveline;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.palanca.units.Quantity;
 import org.palanca.units.Lengths;
+import org.palanca.units.Quantity;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;

@@ -69,7 +69,8 @@ public final class AxleRoom {
 
     /** Brackets are welded where the links want them. */
     private boolean ears(Clearances.Pair pair) {
-        return thing(pair.one()).sort().equals("ears") || thing(pair.other()).sort().equals("ears");
+        return thing(pair.one()).sort().equals("ears")
+                || thing(pair.other()).sort().equals("ears");
     }
 
     private Thing thing(int index) {
@@ -135,7 +136,9 @@ public final class AxleRoom {
             if (nearest >= 0 && room < TOUCH) {
                 Clearances.Pair two = clearances.pairs().get(nearest);
                 Message stop = Message.of(
-                        "limit.touch", thing(two.one()).name(), thing(two.other()).name());
+                        "limit.touch",
+                        thing(two.one()).name(),
+                        thing(two.other()).name());
                 return new Way(direction, gone, Optional.of(stop), pose);
             }
             gone += Math.max(room, TOUCH);

@@ -129,8 +129,8 @@ public final class FitWords {
         return new Said(
                 true,
                 way.stop()
-                        .map(what ->
-                                Message.of("fit.way." + direction, Message.length(way.metres()), what, pose(way.pose())))
+                        .map(what -> Message.of(
+                                "fit.way." + direction, Message.length(way.metres()), what, pose(way.pose())))
                         .orElse(Message.of("fit.free." + direction, Message.length(way.metres()))));
     }
 

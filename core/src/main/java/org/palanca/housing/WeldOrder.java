@@ -20,8 +20,7 @@ public final class WeldOrder {
             "cool",
             "dial_after!");
     private static final List<String> PINION = List.of("pinion_known!");
-    private static final List<String> BRACKETS =
-            List.of("tack_tabs", "reach!", "truss_off", "weld_tabs");
+    private static final List<String> BRACKETS = List.of("tack_tabs", "reach!", "truss_off", "weld_tabs");
 
     /** The bar wants both bearing seats empty, so shafts and their collars come after it; brakes want ends and shafts. */
     private static final List<String> CLOSE_BEARINGS =

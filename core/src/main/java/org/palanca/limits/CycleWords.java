@@ -22,7 +22,10 @@ public final class CycleWords {
         Message said = end.border().isEmpty() || end.verdict() == TravelEnd.Verdict.UNBOUNDED
                 ? Message.of("cycle.unbounded." + way, Message.length(end.travel()), wanted)
                 : Message.of(
-                        "cycle.end." + way, travel, wanted, end.border().get().limit().what());
+                        "cycle.end." + way,
+                        travel,
+                        wanted,
+                        end.border().get().limit().what());
         return switch (end.verdict()) {
             case AS_WANTED, UNBOUNDED -> said;
             case SHORT -> end.leavesOut().isEmpty() ? said : Message.of("cycle.without", said);

@@ -47,7 +47,8 @@ public record Limit(Kind kind, String subject, List<Touching> touching, Message 
     /** Tells it from the others. */
     public String id() {
         StringBuilder id = new StringBuilder(kind.id()).append(' ').append(subject);
-        touching.forEach(thing -> id.append(thing.sort()).append(':').append(thing.subject()).append(' '));
+        touching.forEach(thing ->
+                id.append(thing.sort()).append(':').append(thing.subject()).append(' '));
         return id.toString();
     }
 

@@ -298,8 +298,7 @@ public final class Limits {
         for (WheelTravel pose : List.of(beyond, border)) {
             if (!model.moveTo(pose)) {
                 return model.outOfReach()
-                        .map(member ->
-                                Limit.of(Limit.Kind.OPEN, member, Message.of("limit.open_member", member)))
+                        .map(member -> Limit.of(Limit.Kind.OPEN, member, Message.of("limit.open_member", member)))
                         .orElse(OPEN);
             }
         }

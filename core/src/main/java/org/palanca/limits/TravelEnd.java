@@ -24,12 +24,7 @@ import org.palanca.vehicle.Vehicle;
  * @param leavesOut what is in one another at ride already and so could not be looked at on the way
  */
 public record TravelEnd(
-        Way way,
-        double steer,
-        double travel,
-        double wanted,
-        Optional<Limits.Border> border,
-        List<Limit> leavesOut) {
+        Way way, double steer, double travel, double wanted, Optional<Limits.Border> border, List<Limit> leavesOut) {
     /** Steps from ride to the farthest pose looked at. */
     private static final int STEPS = 40;
 

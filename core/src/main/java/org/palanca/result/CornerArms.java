@@ -85,9 +85,7 @@ public record CornerArms(Optional<Arm> upper, Optional<Arm> lower) {
             }
             if (inner.size() >= 2) {
                 return Optional.of(new Wishbone(
-                        axle.mountIndex(mount.name()),
-                        axle.mountIndex(inner.get(0)),
-                        axle.mountIndex(inner.get(1))));
+                        axle.mountIndex(mount.name()), axle.mountIndex(inner.get(0)), axle.mountIndex(inner.get(1))));
             }
         }
         return Optional.empty();

@@ -60,9 +60,10 @@ public record JointBolts(List<End> ends) {
     private static Optional<Vector3D> stud(Axle axle, String body) {
         for (Side side : Side.values()) {
             if (body.equals(BodyNames.knuckle(side))) {
-                return SteeringAxis.of(axle, side).map(axis -> place(axle, axis.upper())
-                        .subtract(place(axle, axis.lower()))
-                        .normalize());
+                return SteeringAxis.of(axle, side)
+                        .map(axis -> place(axle, axis.upper())
+                                .subtract(place(axle, axis.lower()))
+                                .normalize());
             }
         }
         return Optional.empty();

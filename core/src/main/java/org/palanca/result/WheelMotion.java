@@ -103,7 +103,8 @@ public final class WheelMotion {
 
     /** Where the contact patch is at ride, outward from the middle of the tyre [m]: off it where the wheel leans. */
     public double patchOutAtRide() {
-        // The axis at ride points left on both sides; down along the wheel's plane the patch leans to the axis' own side.
+        // The axis at ride points left on both sides; down along the wheel's plane the patch leans to the axis' own
+        // side.
         return side.sign() * radius * axisAtRide[2] * axisAtRide[1] / Math.sqrt(1 - axisAtRide[2] * axisAtRide[2]);
     }
 

@@ -85,8 +85,9 @@ public final class Targets {
      * leaves to do so. Then one pair at 40 degrees is enough, and the one that converges more answers for it.
      */
     private static boolean convergence(Axle axle, double wheelbase, Result result) {
-        boolean other = axle.links(LinkRole.PANHARD).size() + axle.links(LinkRole.WATTS).size() > 0
-                || !axle.linkage().leaves().isEmpty();
+        boolean other =
+                axle.links(LinkRole.PANHARD).size() + axle.links(LinkRole.WATTS).size() > 0
+                        || !axle.linkage().leaves().isEmpty();
         double uppers = planAngle(axle, wheelbase, LinkRole.UPPER);
         double lowers = planAngle(axle, wheelbase, LinkRole.LOWER);
         boolean upperAnswers = uppers >= lowers;

@@ -128,10 +128,14 @@ public final class TravelEnvelope {
         boolean leftUp = way.left > 0;
         WheelTravel at = WheelTravel.RIDE.withSteer(plan.steer());
         if (!rises) {
-            at = leftUp ? new WheelTravel(plan.left(), 0, plan.steer()) : new WheelTravel(0, plan.right(), plan.steer());
+            at = leftUp
+                    ? new WheelTravel(plan.left(), 0, plan.steer())
+                    : new WheelTravel(0, plan.right(), plan.steer());
         }
         if (!falls) {
-            at = leftUp ? new WheelTravel(0, plan.right(), plan.steer()) : new WheelTravel(plan.left(), 0, plan.steer());
+            at = leftUp
+                    ? new WheelTravel(0, plan.right(), plan.steer())
+                    : new WheelTravel(plan.left(), 0, plan.steer());
         }
         Optional<TravelBounds.Bound> up = Optional.empty();
         Optional<TravelBounds.Bound> down = Optional.empty();
@@ -161,9 +165,7 @@ public final class TravelEnvelope {
     private WheelTravel planned(Way way, double steer) {
         Travel travel = model.axle().travel();
         return new WheelTravel(
-                way.left > 0 ? travel.bump() : -travel.droop(),
-                way.right > 0 ? travel.bump() : -travel.droop(),
-                steer);
+                way.left > 0 ? travel.bump() : -travel.droop(), way.right > 0 ? travel.bump() : -travel.droop(), steer);
     }
 
     /**

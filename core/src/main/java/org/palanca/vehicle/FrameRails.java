@@ -31,7 +31,6 @@ public record FrameRails(
      * @param rear how much lower above the rear axle [m]
      */
     public FrameRails lowered(double front, double rear) {
-        return new FrameRails(
-                this.front, this.rear, bottom - front, top - front, out, width, rearDrop + rear - front);
+        return new FrameRails(this.front, this.rear, bottom - front, top - front, out, width, rearDrop + rear - front);
     }
 }

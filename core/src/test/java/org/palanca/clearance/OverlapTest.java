@@ -125,6 +125,7 @@ class OverlapTest {
             }
         }
         ClearanceStudy study = ClearanceStudy.run(vehicle, REAR, Runnable::run, () -> true, any -> {});
-        assertThat(study.tight()).anyMatch(tight -> tight.atRide() && tight.one().subject().equals("plate"));
+        assertThat(study.tight())
+                .anyMatch(tight -> tight.atRide() && tight.one().subject().equals("plate"));
     }
 }

@@ -54,7 +54,9 @@ class FitTest {
                 .filter(one -> one.pose().left() > 0 && one.pose().right() > 0 && one.wall() == TyreRoom.Wall.TOP)
                 .findFirst()
                 .orElseThrow();
-        assertThat(full.pose().left() / inches(1)).as("the stop is solid at the plan's bump").isCloseTo(5.5, within(1e-3));
+        assertThat(full.pose().left() / inches(1))
+                .as("the stop is solid at the plan's bump")
+                .isCloseTo(5.5, within(1e-3));
         assertThat((full.metres() + full.pose().left()) / inches(1)).isCloseTo(7, within(1e-6));
     }
 

@@ -115,8 +115,8 @@ class HousingTest {
     }
 
     /** All but the diameters, which only shapes are drawn from. */
-    private static final Set<HousingSize> SUMMED = EnumSet.complementOf(
-            EnumSet.of(HousingSize.TUBE_DIAMETER, HousingSize.DIFFERENTIAL_DIAMETER));
+    private static final Set<HousingSize> SUMMED =
+            EnumSet.complementOf(EnumSet.of(HousingSize.TUBE_DIAMETER, HousingSize.DIFFERENTIAL_DIAMETER));
 
     /** Whichever six are left out of a full set, the rest gives them back or says that it can't; it never contradicts. */
     @Test
@@ -380,6 +380,7 @@ class HousingTest {
                 .contains("12 and 6 together are 0.008 in off 3 and 9", "0.005 in");
         DialReading closed = new DialReading(
                 DialReading.Stage.AFTER, DialReading.Way.FACE, inches(6), 2 * thou, thou, 2 * thou, 2 * thou);
-        assertThat(Examples.WORDS.text(DialWords.of(housing, Side.LEFT, closed))).endsWith("The round closes to 0.001 in.");
+        assertThat(Examples.WORDS.text(DialWords.of(housing, Side.LEFT, closed)))
+                .endsWith("The round closes to 0.001 in.");
     }
 }

@@ -53,13 +53,16 @@ class EveryExampleCycledTest {
         }
         for (TravelEnd end : ends) {
             String text = said(CycleWords.end(end));
-            assertThat(text).contains(end.reached()
-                    ? Examples.WORDS.units().text(end.travel(), Quantity.LENGTH)
-                    : Examples.WORDS.units().textBeside(end.travel(), end.wanted(), Quantity.LENGTH));
+            assertThat(text)
+                    .contains(
+                            end.reached()
+                                    ? Examples.WORDS.units().text(end.travel(), Quantity.LENGTH)
+                                    : Examples.WORDS.units().textBeside(end.travel(), end.wanted(), Quantity.LENGTH));
             if (end.verdict() == TravelEnd.Verdict.UNBOUNDED) {
                 assertThat(text).contains("nothing bounds it");
             } else {
-                assertThat(text).contains(said(end.border().orElseThrow().limit().what()));
+                assertThat(text)
+                        .contains(said(end.border().orElseThrow().limit().what()));
             }
         }
         TravelEnd worst = ends.get(0);

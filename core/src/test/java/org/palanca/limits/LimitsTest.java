@@ -52,7 +52,9 @@ class LimitsTest {
             double further = 1 + inches(0.02) / Math.max(Math.abs(at.left()), Math.abs(at.right()));
             assertThat(limits.passedAt(new WheelTravel(at.left() * further, at.right() * further)))
                     .as("%s", end.way())
-                    .anyMatch(passed -> passed.limit().id().equals(end.border().get().limit().id()));
+                    .anyMatch(passed -> passed.limit()
+                            .id()
+                            .equals(end.border().get().limit().id()));
         }
     }
 
@@ -154,7 +156,9 @@ class LimitsTest {
         List<NearAtPose> near =
                 NearAtPose.of(clearances, poses.get(0).pose(), 4).orElseThrow();
         assertThat(near).hasSize(4);
-        assertThat(near.get(0).room()).as("the guard is in the bracket at full bump").isNegative();
+        assertThat(near.get(0).room())
+                .as("the guard is in the bracket at full bump")
+                .isNegative();
     }
 
     @Test

@@ -66,8 +66,8 @@ class ArmsHoweverDescribedTest {
                     name + " ball joint" + end, name + " ball" + end, BodyNames.arm(side), OptionalDouble.empty()));
         }
         Linkage linkage = axle.linkage();
-        return vehicle.withAxle(axle.withLinkage(new Linkage(
-                linkage.type(), linkage.mounts(), links, joints, linkage.leaves(), linkage.steering())));
+        return vehicle.withAxle(axle.withLinkage(
+                new Linkage(linkage.type(), linkage.mounts(), links, joints, linkage.leaves(), linkage.steering())));
     }
 
     @Test
@@ -90,7 +90,8 @@ class ArmsHoweverDescribedTest {
     /** Arms drawn so that their planes cross at a place known beforehand, in both views. */
     @Test
     void thePlanesCrossWhereTheyWereDrawnTo() {
-        // Both arms' inner axes run along the vehicle; in front view their lines aim at 1.2 m inboard of the wheel, 0.1 m up.
+        // Both arms' inner axes run along the vehicle; in front view their lines aim at 1.2 m inboard of the wheel, 0.1
+        // m up.
         double meetY = Corners.TRACK / 2 - 1.2;
         double meetZ = 0.1;
         double upperY = 0.6;
@@ -103,8 +104,10 @@ class ArmsHoweverDescribedTest {
                 .tieRod(new double[] {0.12, 0.33, 0.2}, new double[] {0.12, 0.62, 0.2})
                 .build();
         AxleModel model = new AxleModel(vehicle, AxlePlace.FRONT);
-        assertThat(model.outcome(model.result("arm_crossing_inboard.left")).number()).isCloseTo(1.2, within(1e-9));
-        assertThat(model.outcome(model.result("arm_crossing_height.left")).number()).isCloseTo(meetZ, within(1e-9));
+        assertThat(model.outcome(model.result("arm_crossing_inboard.left")).number())
+                .isCloseTo(1.2, within(1e-9));
+        assertThat(model.outcome(model.result("arm_crossing_height.left")).number())
+                .isCloseTo(meetZ, within(1e-9));
         assertThat(model.outcome(model.result("arm_crossing_ahead.left"))).isInstanceOf(Outcome.AtInfinity.class);
     }
 }

@@ -153,8 +153,7 @@ class ClosedFormTest {
         for (Result result : one.results()) {
             boolean odd = result.id().equals("side_shift") || result.id().equals("axle_steer");
             double expected = one.outcome(result).number() * (odd ? -1 : 1);
-            assertThat(other.outcome(other.result(Examples.across(result.id())))
-                            .number())
+            assertThat(other.outcome(other.result(Examples.across(result.id()))).number())
                     .as(result.id())
                     .isCloseTo(expected, within(1e-9 * Math.max(1, Math.abs(expected))));
         }

@@ -68,7 +68,8 @@ class EveryRateIsASlopeTest {
                 WheelTravel.RIDE,
                 new WheelTravel(0.9 * axle.travel().bump(), 0.9 * axle.travel().bump(), steers ? 0.4 : 0),
                 new WheelTravel(0.7 * axle.travel().bump(), -0.8 * axle.travel().droop(), steers ? -0.6 : 0),
-                new WheelTravel(-0.9 * axle.travel().droop(), 0.2 * axle.travel().bump(), steers ? 0.7 : 0)
+                new WheelTravel(
+                        -0.9 * axle.travel().droop(), 0.2 * axle.travel().bump(), steers ? 0.7 : 0)
             };
             for (WheelTravel pose : poses) {
                 slopes(model, pose, type + " " + steering + " " + place + " at " + pose);
@@ -114,8 +115,10 @@ class EveryRateIsASlopeTest {
         }
         for (Side side : Side.values()) {
             // The slope of a path is the slope of two curves over one another.
-            double forward = difference(model, pose, 1, 1, 0, m -> m.motion().wheel(side.sign()).centre(0));
-            double up = difference(model, pose, 1, 1, 0, m -> m.motion().wheel(side.sign()).centre(2));
+            double forward = difference(
+                    model, pose, 1, 1, 0, m -> m.motion().wheel(side.sign()).centre(0));
+            double up = difference(
+                    model, pose, 1, 1, 0, m -> m.motion().wheel(side.sign()).centre(2));
             assertThat(at(model, pose, "wheel_path." + side.id()))
                     .as(what + " wheel path " + side)
                     .isCloseTo(Math.atan(-forward / up), within(TEST_SAME));
@@ -232,8 +235,8 @@ class EveryRateIsASlopeTest {
     @ParameterizedTest(name = "{0} {1}")
     @MethodSource("layouts")
     void changesAreNothingAtRide(SuspensionType type, StarterSteering steering) {
-        AxleModel model = new AxleModel(
-                leaning(type, steering, AxlePlace.FRONT, new Random(type.ordinal())), AxlePlace.FRONT);
+        AxleModel model =
+                new AxleModel(leaning(type, steering, AxlePlace.FRONT, new Random(type.ordinal())), AxlePlace.FRONT);
         for (String id : List.of("track_change", "wheelbase_change", "side_shift")) {
             if (has(model, id)) {
                 assertThat(shown(model, id)).as(type + " " + id).isCloseTo(0, within(1e-9));

@@ -168,8 +168,8 @@ class EveryTypeAtRandomTest {
         for (Result result : one.results()) {
             boolean odd = result.id().equals("side_shift") || result.id().equals("axle_steer");
             double expected = one.outcome(result).number() * (odd ? -1 : 1);
-            double found = other.outcome(other.result(Examples.across(result.id())))
-                    .number();
+            double found =
+                    other.outcome(other.result(Examples.across(result.id()))).number();
             if (Double.isFinite(expected) && Math.abs(expected) < 1e3) {
                 assertThat(found)
                         .as(layout + " " + result.id())

@@ -155,7 +155,9 @@ class OnePoseTest {
                 }
                 ClosureDiagnosis diagnosis = ((Solution.Open) model.solution()).diagnosis();
                 String why = Examples.WORDS.text(model.whyOpen().orElseThrow());
-                assertThat(why).doesNotContain(" 0 in", "guide is too", "guide too").as(type + " " + steering);
+                assertThat(why)
+                        .doesNotContain(" 0 in", "guide is too", "guide too")
+                        .as(type + " " + steering);
                 for (ClosureDiagnosis.Gap gap : diagnosis.gaps()) {
                     Optional<Link> link = model.axle().link(gap.name());
                     if (link.isPresent()) {

@@ -87,8 +87,8 @@ class RandomLayoutTest {
         for (Result result : one.results()) {
             boolean odd = result.id().equals("side_shift") || result.id().equals("axle_steer");
             double expected = one.outcome(result).number() * (odd ? -1 : 1);
-            double found = other.outcome(other.result(Examples.across(result.id())))
-                    .number();
+            double found =
+                    other.outcome(other.result(Examples.across(result.id()))).number();
             if (Double.isFinite(expected)) {
                 assertThat(found).as(result.id()).isCloseTo(expected, within(1e-7 * Math.max(1, Math.abs(expected))));
             }

@@ -10,8 +10,8 @@ import org.palanca.Examples;
 import org.palanca.geometry.Side;
 import org.palanca.result.AxleModel;
 import org.palanca.result.JointBolts;
-import org.palanca.result.links.JointMisalignment;
 import org.palanca.result.WheelTravel;
+import org.palanca.result.links.JointMisalignment;
 import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
@@ -152,7 +152,8 @@ class SteeringTest {
     void theInnerWheelIsOnTheSideThatIsTurnedTo() {
         SteerSweep front = SteerSweep.run(new AxleModel(plover, AxlePlace.FRONT));
         assertThat(front.fullLeft().inner()).isEqualTo(Math.abs(front.fullLeft().left()));
-        assertThat(front.fullRight().inner()).isEqualTo(Math.abs(front.fullRight().right()));
+        assertThat(front.fullRight().inner())
+                .isEqualTo(Math.abs(front.fullRight().right()));
         SteerSweep.Turn parallel = new SteerSweep.Turn(1, 0.5, 0.6, Side.LEFT, Optional.empty());
         assertThat(parallel.inner()).isEqualTo(0.5);
         assertThat(parallel.outer()).isEqualTo(0.6);

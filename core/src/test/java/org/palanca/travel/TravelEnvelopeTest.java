@@ -10,8 +10,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.ForkJoinPool;
-import org.junit.jupiter.api.Test;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.Sprung;
 import org.palanca.clearance.ClearanceStudy;
@@ -83,8 +83,8 @@ class TravelEnvelopeTest {
         for (String name : List.of("stop left", "stop pad left")) {
             var mount = axle.mount(name).orElseThrow();
             var taped = (Placement.Taped) mount.placement();
-            inboard = inboard.withMount(mount.withPlacement(new Placement.Taped(
-                    taped.ahead(), taped.side(), inches(15.75), taped.up())));
+            inboard = inboard.withMount(
+                    mount.withPlacement(new Placement.Taped(taped.ahead(), taped.side(), inches(15.75), taped.up())));
         }
         Vehicle changed = tarn.withAxle(inboard);
         WorstPose worst = new TravelEnvelope(new AxleModel(changed, REAR)).worst("left_up");
@@ -93,7 +93,8 @@ class TravelEnvelopeTest {
                 .filteredOn(said -> !said.good())
                 .extracting(said -> Examples.WORDS.text(said.message()))
                 .anyMatch(text -> text.contains("is pushed home at left on its stop, right hanging"));
-        // A shock upright at the axle's end that is home half an inch past the plan's travel, and nothing else to stop it.
+        // A shock upright at the axle's end that is home half an inch past the plan's travel, and nothing else to stop
+        // it.
         ShockSize size = new ShockSize("short", 0.6 - inches(5.5), 0.6 + inches(5.5), 0.05, 0.05, 0.03);
         Vehicle bare = Sprung.withShocks(
                 Sprung.level(),
@@ -129,8 +130,8 @@ class TravelEnvelopeTest {
     void whatOnlyAStopBoundsIsToldSo() {
         Vehicle tarn = Examples.tarn();
         Axle axle = tarn.axle(REAR).orElseThrow();
-        Vehicle strapless = tarn.withAxle(axle.withSpringing(
-                axle.springing().withStraps(List.of()).withShocks(List.of())));
+        Vehicle strapless = tarn.withAxle(
+                axle.withSpringing(axle.springing().withStraps(List.of()).withShocks(List.of())));
         WorstPose worst = new TravelEnvelope(new AxleModel(strapless, REAR)).worst("left_up");
         assertThat(worst.up().orElseThrow().kind()).isEqualTo(TravelBounds.Kind.STOP);
         assertThat(worst.down()).isEmpty();
@@ -163,20 +164,11 @@ class TravelEnvelopeTest {
         double out = axle.track() / 2 - axle.tyre().width() / 2 - inches(3 + 2 * random.nextDouble());
         List<Mount> mounts = new ArrayList<>(axle.mounts());
         for (String name : List.of("stop", "strap")) {
+            mounts.add(new Mount(name + " top left", "frame", new Placement.Taped(0.02, Side.LEFT, out, radius + 0.3)));
+            mounts.add(new Mount(name + " foot left", body, new Placement.Taped(0.02, Side.LEFT, out, radius + 0.02)));
+            mounts.add(new Mount(name + " top right", "frame", new Placement.MirrorOf(name + " top left")));
             mounts.add(new Mount(
-                    name + " top left",
-                    "frame",
-                    new Placement.Taped(0.02, Side.LEFT, out, radius + 0.3)));
-            mounts.add(new Mount(
-                    name + " foot left",
-                    body,
-                    new Placement.Taped(0.02, Side.LEFT, out, radius + 0.02)));
-            mounts.add(new Mount(
-                    name + " top right", "frame", new Placement.MirrorOf(name + " top left")));
-            mounts.add(new Mount(
-                    name + " foot right",
-                    BodyNames.mirror(body),
-                    new Placement.MirrorOf(name + " foot left")));
+                    name + " foot right", BodyNames.mirror(body), new Placement.MirrorOf(name + " foot left")));
         }
         double solid = 0.28 - inches(3 + random.nextDouble());
         double tight = 0.28 + inches(3 + random.nextDouble());
@@ -184,7 +176,12 @@ class TravelEnvelopeTest {
         List<Strap> straps = new ArrayList<>();
         for (String side : List.of("left", "right")) {
             stops.add(new BumpStop(
-                    "bump stop " + side, "stop top " + side, "stop foot " + side, solid + 0.03, solid, List.of(9000.0)));
+                    "bump stop " + side,
+                    "stop top " + side,
+                    "stop foot " + side,
+                    solid + 0.03,
+                    solid,
+                    List.of(9000.0)));
             straps.add(new Strap("strap " + side, "strap top " + side, "strap foot " + side, tight));
         }
         Axle sprung = axle.withMounts(mounts)
@@ -195,7 +192,10 @@ class TravelEnvelopeTest {
             double y = axle.track() / 2 * (2 * random.nextDouble() - 1);
             double z = radius + 0.45 + 0.2 * random.nextDouble();
             parts.add(new Part(
-                    "part " + i, "frame", Part.Kind.FIXED, new Part.BoxForm(new Box(x, x + 0.1, y, y + 0.1, z, z + 0.1))));
+                    "part " + i,
+                    "frame",
+                    Part.Kind.FIXED,
+                    new Part.BoxForm(new Box(x, x + 0.1, y, y + 0.1, z, z + 0.1))));
         }
         return vehicle.withAxle(sprung)
                 .withBuild(vehicle.build()
@@ -236,14 +236,25 @@ class TravelEnvelopeTest {
                     }
                 }
             }
-            for (ClearanceStudy.Tight tight : study.tight().subList(0, Math.min(25, study.tight().size()))) {
+            for (ClearanceStudy.Tight tight :
+                    study.tight().subList(0, Math.min(25, study.tight().size()))) {
                 for (int p = 0; p < least.length; p++) {
-                    boolean same = clearances.things().get(clearances.pairs().get(p).one()).id().equals(tight.one().id())
-                            && clearances.things().get(clearances.pairs().get(p).other()).id().equals(tight.other().id());
+                    boolean same = clearances
+                                    .things()
+                                    .get(clearances.pairs().get(p).one())
+                                    .id()
+                                    .equals(tight.one().id())
+                            && clearances
+                                    .things()
+                                    .get(clearances.pairs().get(p).other())
+                                    .id()
+                                    .equals(tight.other().id());
                     if (same && least[p] > 0 && least[p] < 0.2) {
                         pairs++;
                         assertThat(tight.room())
-                                .as("%s to %s at %s", tight.one().id(), tight.other().id(), tight.pose())
+                                .as(
+                                        "%s to %s at %s",
+                                        tight.one().id(), tight.other().id(), tight.pose())
                                 .isLessThanOrEqualTo(least[p] + 1e-4);
                     }
                 }

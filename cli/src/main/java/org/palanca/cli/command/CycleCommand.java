@@ -1,5 +1,6 @@
 package org.palanca.cli.command;
 
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -13,6 +14,8 @@ import org.palanca.clearance.ClearanceStudy;
 import org.palanca.clearance.Clearances;
 import org.palanca.clearance.Overlap;
 import org.palanca.cli.ExitCodes;
+import org.palanca.cli.print.CycleJson;
+import org.palanca.cli.print.ReportJson;
 import org.palanca.io.sheet.Page;
 import org.palanca.io.sheet.SheetFile;
 import org.palanca.io.sheet.SheetHead;
@@ -44,6 +47,9 @@ public final class CycleCommand implements Callable<Integer> {
     @Mixin
     private VehicleOptions input;
 
+    @Mixin
+    private JsonOption json;
+
     @Option(names = "--sheet", paramLabel = "PDF|SVG", descriptionKey = "sheet_file")
     private Path sheet;
 
@@ -55,21 +61,46 @@ public final class CycleCommand implements Callable<Integer> {
         SheetHead head = new SheetHead(
                 vehicle, input.file().getFileName().toString(), LocalDate.now(ZoneId.systemDefault()), words);
         List<Page> pages = new ArrayList<>();
+        ReportJson report = new ReportJson("cycle", vehicle, words);
         for (AxlePlace place : input.axles(vehicle)) {
-            print(vehicle, place, words, out);
+            Limits limits = new Limits(new Clearances(new AxleModel(vehicle, place)));
+            List<ClearanceStudy.Tight> tight = tightest(vehicle, place);
+            if (json.asked()) {
+                CycleJson.write(report, vehicle, place, limits, tight);
+            } else {
+                print(vehicle, place, limits, tight, words, out);
+            }
             if (sheet != null) {
                 pages.addAll(SheetSet.cycling(head, place));
             }
         }
-        if (sheet != null) {
-            SheetFile.write(sheet, pages).forEach(path -> out.println(path));
+        List<Path> written = sheet == null ? List.of() : SheetFile.write(sheet, pages);
+        if (json.asked()) {
+            ArrayNode files = report.root().putArray("written");
+            written.forEach(path -> files.add(path.toString()));
+            out.println(report.text());
+        } else {
+            written.forEach(out::println);
         }
         return ExitCodes.OK;
     }
 
-    private static void print(Vehicle vehicle, AxlePlace place, Words words, PrintWriter out) {
+    /** The nearest pairs through the travel, at most so many; what shares room at ride is told apart. */
+    private static List<ClearanceStudy.Tight> tightest(Vehicle vehicle, AxlePlace place) {
+        return ClearanceStudy.run(vehicle, place, ForkJoinPool.commonPool(), () -> true, soFar -> {}).tight().stream()
+                .filter(tight -> !tight.atRide())
+                .limit(LISTED)
+                .toList();
+    }
+
+    private static void print(
+            Vehicle vehicle,
+            AxlePlace place,
+            Limits limits,
+            List<ClearanceStudy.Tight> tightest,
+            Words words,
+            PrintWriter out) {
         out.println(words.text("axle." + place.id()));
-        Limits limits = new Limits(new Clearances(new AxleModel(vehicle, place)));
         for (Overlap overlap : Overlap.of(limits.model(), limits.envelope())) {
             out.println("  ! " + words.text(overlap.said()));
         }
@@ -92,13 +123,10 @@ public final class CycleCommand implements Callable<Integer> {
                             Message.of("cycle.worst." + pose.id()),
                             CycleWords.pose(pose.pose()),
                             CycleWords.bounds(pose)));
-            passed.forEach(one -> out.println("        " + words.text(one.limit().what())));
+            passed.forEach(
+                    one -> out.println("        " + words.text(one.limit().what())));
         }
-        ClearanceStudy study = ClearanceStudy.run(vehicle, place, ForkJoinPool.commonPool(), () -> true, soFar -> {});
-        study.tight().stream()
-                .filter(tight -> !tight.atRide())
-                .limit(LISTED)
-                .forEach(tight ->
-                        out.println((tight.missing() > 0 ? "  ! " : "    ") + words.text(CycleWords.tight(tight))));
+        tightest.forEach(
+                tight -> out.println((tight.missing() > 0 ? "  ! " : "    ") + words.text(CycleWords.tight(tight))));
     }
 }

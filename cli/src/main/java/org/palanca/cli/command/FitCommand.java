@@ -4,6 +4,9 @@ import java.io.PrintWriter;
 import java.util.concurrent.Callable;
 import org.palanca.cli.ExitCodes;
 import org.palanca.cli.print.FitTable;
+import org.palanca.cli.print.ReportJson;
+import org.palanca.fit.FitWords;
+import org.palanca.survey.adjust.Adjustment;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 import picocli.CommandLine.Command;
@@ -20,10 +23,22 @@ public final class FitCommand implements Callable<Integer> {
     @Mixin
     private VehicleOptions input;
 
+    @Mixin
+    private JsonOption json;
+
     @Override
     public Integer call() throws Exception {
         PrintWriter out = spec.commandLine().getOut();
         Vehicle vehicle = input.open(spec.commandLine().getErr());
+        if (json.asked()) {
+            ReportJson report = new ReportJson("fit", vehicle, input.words());
+            Adjustment adjustment = Adjustment.of(vehicle.build().survey());
+            for (AxlePlace place : input.axles(vehicle)) {
+                report.said(report.axle(place), "verdicts", FitWords.of(vehicle, place, adjustment));
+            }
+            out.println(report.text());
+            return ExitCodes.OK;
+        }
         for (AxlePlace place : input.axles(vehicle)) {
             FitTable.print(vehicle, place, input.words(), out);
         }

@@ -1,5 +1,7 @@
 package org.palanca.cli.command;
 
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -8,15 +10,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import org.palanca.cli.ExitCodes;
+import org.palanca.cli.print.ReportJson;
 import org.palanca.geometry.Side;
 import org.palanca.housing.DialReading;
 import org.palanca.housing.DialWords;
-import org.palanca.housing.Straightness;
-import org.palanca.vehicle.check.HousingCheck;
-import org.palanca.words.Message;
 import org.palanca.housing.Housing;
 import org.palanca.housing.HousingSize;
 import org.palanca.housing.HousingSum;
+import org.palanca.housing.Straightness;
 import org.palanca.io.sheet.Page;
 import org.palanca.io.sheet.SheetFile;
 import org.palanca.io.sheet.SheetHead;
@@ -24,6 +25,8 @@ import org.palanca.io.sheet.SheetSet;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.check.HousingCheck;
+import org.palanca.words.Message;
 import org.palanca.words.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -40,6 +43,9 @@ public final class HousingCommand implements Callable<Integer> {
     @Mixin
     private VehicleOptions input;
 
+    @Mixin
+    private JsonOption json;
+
     @Option(names = "--sheet", paramLabel = "PDF|SVG", descriptionKey = "sheet_file")
     private Path sheet;
 
@@ -50,6 +56,14 @@ public final class HousingCommand implements Callable<Integer> {
         Words words = input.words();
         SheetHead head = new SheetHead(
                 vehicle, input.file().getFileName().toString(), LocalDate.now(ZoneId.systemDefault()), words);
+        if (json.asked()) {
+            ReportJson report = new ReportJson("housing", vehicle, words);
+            for (AxlePlace place : input.axles(vehicle)) {
+                report(report, vehicle, place);
+            }
+            out.println(report.text());
+            return ExitCodes.OK;
+        }
         List<Page> pages = new ArrayList<>();
         for (AxlePlace place : input.axles(vehicle)) {
             if (vehicle.build().housings().containsKey(place)) {
@@ -65,6 +79,35 @@ public final class HousingCommand implements Callable<Integer> {
             }
         }
         return ExitCodes.OK;
+    }
+
+    private static void report(ReportJson report, Vehicle vehicle, AxlePlace place) {
+        Housing housing = vehicle.build().housing(place);
+        HousingSum sum = housing.sum();
+        ObjectNode axle = report.axle(place);
+        ObjectNode sizes = axle.putObject("sizes");
+        for (HousingSize size : HousingSize.values()) {
+            if (sum.size(size).isPresent()) {
+                ObjectNode node = sizes.putObject(size.id());
+                ReportJson.put(node, "value", sum.size(size).getAsDouble(), Quantity.LENGTH);
+                node.put("typed", sum.known().containsKey(size));
+            }
+        }
+        report.messages(
+                axle, "faults", HousingCheck.faults(vehicle, vehicle.axle(place).orElseThrow()));
+        ArrayNode rounds = axle.putArray("dial_rounds");
+        for (Side side : Side.values()) {
+            for (DialReading dial : housing.dial(side)) {
+                Straightness found = Straightness.of(side, dial);
+                ObjectNode node = rounds.addObject();
+                node.put("side", side.id());
+                node.put("verdict", ReportJson.id(found.verdict(housing.accepted(), housing.seat())));
+                ReportJson.put(node, "camber", found.camber(), Quantity.ANGLE);
+                ReportJson.put(node, "toe", found.toe(), Quantity.ANGLE);
+                ReportJson.put(node, "closing", found.closing(), Quantity.LENGTH);
+                report.message(node, DialWords.of(housing, side, dial));
+            }
+        }
     }
 
     private static void print(Vehicle vehicle, AxlePlace place, Words words, PrintWriter out) {

@@ -1,5 +1,7 @@
 package org.palanca.cli.command;
 
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -9,15 +11,20 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.palanca.cli.ExitCodes;
+import org.palanca.cli.print.ReportJson;
 import org.palanca.io.sheet.Page;
 import org.palanca.io.sheet.SheetFile;
 import org.palanca.io.sheet.SheetHead;
 import org.palanca.io.sheet.SheetSet;
+import org.palanca.placing.PlacingOrder;
 import org.palanca.placing.PlacingSheet;
+import org.palanca.survey.adjust.Adjustment;
 import org.palanca.units.Lengths;
 import org.palanca.units.MeasureFormatException;
+import org.palanca.units.Quantity;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.check.NearestName;
 import org.palanca.words.Message;
@@ -36,6 +43,9 @@ public final class PlaceCommand implements Callable<Integer> {
 
     @Mixin
     private VehicleOptions input;
+
+    @Mixin
+    private JsonOption json;
 
     @Parameters(index = "1", paramLabel = "PDF|SVG", descriptionKey = "sheet_file")
     private Path sheet;
@@ -88,10 +98,50 @@ public final class PlaceCommand implements Callable<Integer> {
         if (!placed) {
             throw new CommandFailure(ExitCodes.PROBLEMS, Message.of("placing.too_few_marks"));
         }
+        if (json.asked()) {
+            ReportJson report = new ReportJson("place", vehicle, input.words());
+            Adjustment adjustment = Adjustment.of(vehicle.build().survey());
+            ArrayNode files = report.root().putArray("written");
+            SheetFile.write(sheet, pages).forEach(path -> files.add(path.toString()));
+            for (AxlePlace place : input.axles(vehicle)) {
+                for (MountRef ref : PlacingOrder.of(vehicle, adjustment, place).mounts()) {
+                    if (mount == null || mount.equals(ref.mount())) {
+                        PlacingSheet.of(vehicle, adjustment, ref, allowed, slop)
+                                .ifPresent(one -> report(report.axle(place), one));
+                    }
+                }
+            }
+            out.println(report.text());
+            return ExitCodes.OK;
+        }
         for (Path written : SheetFile.write(sheet, pages)) {
             out.println(input.words().text("written", written));
         }
         return ExitCodes.OK;
+    }
+
+    private static void report(ObjectNode axle, PlacingSheet sheet) {
+        ObjectNode node =
+                axle.withObjectProperty("mounts").putObject(sheet.mount().mount());
+        ReportJson.put(node, "x", sheet.target().getX(), Quantity.LENGTH);
+        ReportJson.put(node, "y", sheet.target().getY(), Quantity.LENGTH);
+        ReportJson.put(node, "z", sheet.target().getZ(), Quantity.LENGTH);
+        ReportJson.put(node, "tolerance", sheet.tolerance(), Quantity.LENGTH);
+        ReportJson.put(node, "slop", sheet.slop(), Quantity.LENGTH);
+        ReportJson.put(node, "standard_deviation", sheet.deviation(), Quantity.LENGTH);
+        tapes(node.putArray("tapes"), sheet.tapes());
+        tapes(node.putArray("checks"), sheet.checks());
+    }
+
+    private static void tapes(ArrayNode node, List<PlacingSheet.Tape> tapes) {
+        for (PlacingSheet.Tape tape : tapes) {
+            ObjectNode one = node.addObject();
+            one.put("kind", ReportJson.id(tape.reading().kind()));
+            one.put("from", tape.reading().from());
+            one.put("to", tape.reading().to());
+            ReportJson.put(one, "value", tape.reading().values().get(0), Quantity.LENGTH);
+            ReportJson.put(one, "allowed", tape.allowed(), Quantity.LENGTH);
+        }
     }
 
     private double length(String text) throws CommandFailure {

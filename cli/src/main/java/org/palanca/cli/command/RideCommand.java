@@ -4,6 +4,7 @@ import java.io.PrintWriter;
 import java.util.List;
 import java.util.concurrent.Callable;
 import org.palanca.cli.ExitCodes;
+import org.palanca.cli.print.ReportJson;
 import org.palanca.driveline.ShaftWords;
 import org.palanca.ride.RideStudy;
 import org.palanca.ride.RideWords;
@@ -25,11 +26,23 @@ public final class RideCommand implements Callable<Integer> {
     @Mixin
     private VehicleOptions input;
 
+    @Mixin
+    private JsonOption json;
+
     @Override
     public Integer call() throws Exception {
         PrintWriter out = spec.commandLine().getOut();
         Vehicle vehicle = input.open(spec.commandLine().getErr());
         Words words = input.words();
+        if (json.asked()) {
+            ReportJson report = new ReportJson("ride", vehicle, words);
+            for (AxlePlace place : input.axles(vehicle)) {
+                report.said(report.axle(place), "springs", RideWords.of(RideStudy.of(vehicle, place)));
+                report.said(report.axle(place), "shafts", ShaftWords.of(vehicle, place));
+            }
+            out.println(report.text());
+            return ExitCodes.OK;
+        }
         for (AxlePlace place : input.axles(vehicle)) {
             out.println(words.text("axle." + place.id()));
             List<Said> springs = RideWords.of(RideStudy.of(vehicle, place));

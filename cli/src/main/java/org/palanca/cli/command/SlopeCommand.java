@@ -1,11 +1,15 @@
 package org.palanca.cli.command;
 
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.palanca.cli.ExitCodes;
+import org.palanca.cli.print.ReportJson;
 import org.palanca.cli.print.ResultsTable;
 import org.palanca.result.AxleModel;
 import org.palanca.terrain.Ground;
@@ -15,6 +19,7 @@ import org.palanca.terrain.StandingVehicle;
 import org.palanca.terrain.TipStudy;
 import org.palanca.units.Lengths;
 import org.palanca.units.MeasureFormatException;
+import org.palanca.units.Quantity;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Message;
@@ -35,6 +40,9 @@ public final class SlopeCommand implements Callable<Integer> {
 
     @Mixin
     private VehicleOptions input;
+
+    @Mixin
+    private JsonOption json;
 
     @Option(names = "--climb", defaultValue = "0", paramLabel = "DEG", descriptionKey = "climb")
     private double climb;
@@ -60,6 +68,10 @@ public final class SlopeCommand implements Callable<Integer> {
                 .orElseThrow(() -> new CommandFailure(ExitCodes.USAGE, Message.of("slope_axles")));
         Ground ground = ground();
         Optional<Rest> rest = standing.rest(ground);
+        if (json.asked()) {
+            out.println(report(vehicle, standing, rest).text());
+            return rest.isEmpty() ? ExitCodes.DOES_NOT_CLOSE : ExitCodes.OK;
+        }
         RestWords.of(standing, rest).forEach(message -> out.println(words.text(message)));
         if (tip) {
             for (TipStudy.Way way : TipStudy.Way.values()) {
@@ -75,6 +87,33 @@ public final class SlopeCommand implements Callable<Integer> {
             ResultsTable.print(model, words, out);
         }
         return ExitCodes.OK;
+    }
+
+    private ReportJson report(Vehicle vehicle, StandingVehicle standing, Optional<Rest> rest) throws CommandFailure {
+        ReportJson report = new ReportJson("slope", vehicle, input.words());
+        report.root().put("rests", rest.isPresent());
+        if (rest.isPresent()) {
+            ObjectNode node = report.root().putObject("rest");
+            ReportJson.put(node, "lift", rest.get().lift(), Quantity.LENGTH);
+            ReportJson.put(node, "pitch", rest.get().pitch(), Quantity.ANGLE);
+            ReportJson.put(node, "roll", rest.get().roll(), Quantity.ANGLE);
+            ArrayNode loads = node.putArray("loads_n");
+            rest.get().loads().forEach(loads::add);
+            for (AxlePlace place : input.axles(vehicle)) {
+                ReportJson.pose(
+                        report.axle(place).putObject("pose"),
+                        rest.get().travel().get(place));
+            }
+        }
+        report.messages(report.root(), "remarks", RestWords.of(standing, rest));
+        if (tip) {
+            List<Message> tips = new ArrayList<>();
+            for (TipStudy.Way way : TipStudy.Way.values()) {
+                tips.add(RestWords.tip(TipStudy.of(standing, Ground.LEVEL, way)));
+            }
+            report.messages(report.root(), "tips", tips);
+        }
+        return report;
     }
 
     private Ground ground() throws CommandFailure {

@@ -3,6 +3,8 @@ package org.palanca.cli.command;
 import java.io.PrintWriter;
 import java.util.concurrent.Callable;
 import org.palanca.cli.ExitCodes;
+import org.palanca.cli.print.ReportJson;
+import org.palanca.cli.print.SteerJson;
 import org.palanca.cli.print.SteerTable;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
@@ -23,12 +25,16 @@ public final class SteerCommand implements Callable<Integer> {
     private VehicleOptions input;
 
     @Mixin
+    private JsonOption json;
+
+    @Mixin
     private PoseOptions pose;
 
     @Override
     public Integer call() throws Exception {
         PrintWriter out = spec.commandLine().getOut();
         Vehicle vehicle = input.open(spec.commandLine().getErr());
+        ReportJson report = new ReportJson("steer", vehicle, input.words());
         for (AxlePlace place : input.axles(vehicle)) {
             AxleModel model = new AxleModel(vehicle, place);
             WheelTravel at = pose.travel(input.lengthStyle(), model.axle().track());
@@ -38,7 +44,14 @@ public final class SteerCommand implements Callable<Integer> {
                         .println(input.words().text(model.whyOpen().orElseThrow()));
                 return ExitCodes.DOES_NOT_CLOSE;
             }
-            SteerTable.print(model, at, input.words(), out);
+            if (json.asked()) {
+                SteerJson.write(report.axle(place), model, at);
+            } else {
+                SteerTable.print(model, at, input.words(), out);
+            }
+        }
+        if (json.asked()) {
+            out.println(report.text());
         }
         return ExitCodes.OK;
     }

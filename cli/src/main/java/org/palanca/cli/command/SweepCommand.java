@@ -1,14 +1,19 @@
 package org.palanca.cli.command;
 
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
 import java.util.concurrent.Callable;
 import org.palanca.cli.ExitCodes;
+import org.palanca.cli.print.ReportJson;
 import org.palanca.cli.print.SweepTable;
 import org.palanca.io.csv.SweepCsv;
 import org.palanca.result.AxleModel;
+import org.palanca.result.Result;
 import org.palanca.result.WheelTravel;
 import org.palanca.sweep.Sweep;
 import org.palanca.sweep.TravelPath;
+import org.palanca.targets.Targets;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
@@ -34,6 +39,9 @@ public final class SweepCommand implements Callable<Integer> {
     @Mixin
     private VehicleOptions input;
 
+    @Mixin
+    private JsonOption json;
+
     @Option(names = "--along", defaultValue = "heave", paramLabel = "heave|roll", descriptionKey = "along")
     private Along along;
 
@@ -56,17 +64,47 @@ public final class SweepCommand implements Callable<Integer> {
         }
         PrintWriter out = spec.commandLine().getOut();
         Vehicle vehicle = input.open(spec.commandLine().getErr());
+        ReportJson report = new ReportJson("sweep", vehicle, input.words());
         for (AxlePlace place : input.axles(vehicle)) {
             AxleModel model = new AxleModel(vehicle, place);
             Sweep sweep = Sweep.run(model, path(model.axle()));
-            if (csv) {
+            if (json.asked()) {
+                report(report.axle(place), model, sweep);
+            } else if (csv) {
                 out.println("# " + vehicle.name() + ", " + place.id());
                 SweepCsv.write(sweep, out);
             } else {
                 SweepTable.print(model, sweep, input.words(), out);
             }
         }
+        if (json.asked()) {
+            out.println(report.text());
+        }
         return ExitCodes.OK;
+    }
+
+    /** Poses, and of each result its value at each of them, null where it has none. */
+    private static void report(ObjectNode axle, AxleModel model, Sweep sweep) {
+        ArrayNode poses = axle.putArray("poses");
+        for (int i = 0; i < sweep.path().poses(); i++) {
+            ReportJson.pose(poses.addObject(), sweep.path().at(i));
+        }
+        ObjectNode results = axle.putObject("results");
+        for (int k = 0; k < sweep.results().size(); k++) {
+            Result result = sweep.results().get(k);
+            ObjectNode node =
+                    results.putObject(result.id() + "_" + result.quantity().fileUnit());
+            ArrayNode values = node.putArray("values");
+            for (double value : sweep.curve(k)) {
+                if (Double.isFinite(value)) {
+                    values.add(result.quantity().toFile(value));
+                } else {
+                    values.addNull();
+                }
+            }
+            sweep.worst(k, Targets.band(model.vehicle(), model.axle(), result))
+                    .ifPresent(worst -> node.put("worst_pose", worst));
+        }
     }
 
     /** The mix asked for by both ends, else the whole travel in heave or roll. */

@@ -92,7 +92,11 @@ public final class ResultsJson {
                 if (!Double.isInfinite(band.high())) {
                     node.put("high", quantity.toFile(band.high()));
                 }
-                node.put("verdict", !judged ? "not_judged_here" : band.verdict(value.value()).name().toLowerCase(Locale.ROOT));
+                node.put(
+                        "verdict",
+                        !judged
+                                ? "not_judged_here"
+                                : band.verdict(value.value()).name().toLowerCase(Locale.ROOT));
                 node.put("basis", band.basis());
             });
         } else if (outcome instanceof Outcome.AtInfinity far) {

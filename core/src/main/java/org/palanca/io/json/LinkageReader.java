@@ -64,7 +64,11 @@ final class LinkageReader {
                 .properties()
                 .forEach(entry -> holes.add(new Hole(entry.getKey(), placement(entry.getValue()))));
         return new Mount(
-                name, node.path("body").asText(), placement(node), holes, node.path("can_move").asBoolean(true));
+                name,
+                node.path("body").asText(),
+                placement(node),
+                holes,
+                node.path("can_move").asBoolean(true));
     }
 
     private static Placement placement(JsonNode node) {

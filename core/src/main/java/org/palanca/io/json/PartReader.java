@@ -29,9 +29,7 @@ final class PartReader {
                 form(node),
                 joined,
                 node.has("can_move") ? Optional.of(node.path("can_move").asBoolean()) : Optional.empty(),
-                node.has("moment")
-                        ? VehicleReader.constant(Part.Moment.class, node.path("moment"))
-                        : Part.Moment.RIDE);
+                node.has("moment") ? VehicleReader.constant(Part.Moment.class, node.path("moment")) : Part.Moment.RIDE);
     }
 
     private static Part.Form form(JsonNode node) {

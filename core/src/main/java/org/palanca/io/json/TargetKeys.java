@@ -13,7 +13,8 @@ final class TargetKeys {
     /** Which result a key is about; empty where there is no such axle or result. */
     static Optional<ResultKind> kind(String key) {
         String[] parts = key.split("\\.", 3);
-        boolean placed = Arrays.stream(AxlePlace.values()).anyMatch(place -> place.id().equals(parts[0]));
+        boolean placed =
+                Arrays.stream(AxlePlace.values()).anyMatch(place -> place.id().equals(parts[0]));
         return placed && parts.length > 1 ? ResultKind.of(parts[1]) : Optional.empty();
     }
 

@@ -111,8 +111,12 @@ final class VehicleReader {
                     : kind.get().quantity().fileUnit().equals(unit)
                             ? Optional.empty()
                             : Optional.of(Message.of(
-                                    "file.target_unit", key, kind.get().quantity().fileUnit(), unit));
-            fault.ifPresent(message -> findings.add(Finding.error(place, message).onLine(places.line(place))));
+                                    "file.target_unit",
+                                    key,
+                                    kind.get().quantity().fileUnit(),
+                                    unit));
+            fault.ifPresent(
+                    message -> findings.add(Finding.error(place, message).onLine(places.line(place))));
         }
         return findings;
     }

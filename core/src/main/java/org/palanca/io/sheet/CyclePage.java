@@ -6,10 +6,10 @@ import java.util.Optional;
 import org.palanca.clearance.Clearances;
 import org.palanca.limits.CycleWords;
 import org.palanca.limits.Limits;
-import org.palanca.limits.TravelEnd;
 import org.palanca.limits.NearAtPose;
-import org.palanca.travel.WorstPose;
+import org.palanca.limits.TravelEnd;
 import org.palanca.result.AxleModel;
+import org.palanca.travel.WorstPose;
 import org.palanca.vehicle.AxlePlace;
 
 /** The sheet to cycle an axle by: the worst poses, what should be left of room at each, and blanks for what is found. */

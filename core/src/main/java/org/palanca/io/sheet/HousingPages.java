@@ -313,12 +313,11 @@ public final class HousingPages {
         }
         Straightness found = Straightness.of(side, dial);
         Straightness.Verdict verdict = found.verdict(housing.accepted(), housing.seat());
-        String said =
-                switch (verdict) {
-                    case GOOD -> head.text("housing.dial_good");
-                    case BEAD -> head.text("housing.dial_bead_at", DialWords.oClock(found.beadAt()));
-                    case OPEN -> head.text("housing.dial_open");
-                };
+        String said = switch (verdict) {
+            case GOOD -> head.text("housing.dial_good");
+            case BEAD -> head.text("housing.dial_bead_at", DialWords.oClock(found.beadAt()));
+            case OPEN -> head.text("housing.dial_open");
+        };
         page.text(said, x[5], y, 10, verdict != Straightness.Verdict.GOOD);
     }
 }

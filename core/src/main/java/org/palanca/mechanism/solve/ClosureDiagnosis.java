@@ -8,8 +8,8 @@ import java.util.Optional;
 import java.util.Set;
 import org.palanca.mechanism.Bushed;
 import org.palanca.mechanism.Configuration;
-import org.palanca.mechanism.Member;
 import org.palanca.mechanism.Mechanism;
+import org.palanca.mechanism.Member;
 import org.palanca.mechanism.Rod;
 
 /**
@@ -73,7 +73,8 @@ public record ClosureDiagnosis(List<Gap> gaps, List<String> between, Freedoms fr
                     .ifPresent(amount -> suspects.add(new Suspect(i, new Gap(name, driver, amount))));
         }
         Set<String> misfits = misfits(mechanism);
-        suspects.sort(Comparator.comparing((Suspect suspect) -> !misfits.contains(suspect.gap().name()))
+        suspects.sort(Comparator.comparing(
+                        (Suspect suspect) -> !misfits.contains(suspect.gap().name()))
                 .thenComparingDouble(suspect -> Math.abs(suspect.gap().amount())));
         List<Gap> confirmed = new ArrayList<>();
         for (Suspect suspect : suspects) {
@@ -100,7 +101,11 @@ public record ClosureDiagnosis(List<Gap> gaps, List<String> between, Freedoms fr
         for (double more : MORE) {
             double amount = gap.amount() + Math.copySign(more, gap.amount());
             boolean closes = gap.driver()
-                    ? closes(mechanism, drivers, suspect.place() - mechanism.members().size(), amount)
+                    ? closes(
+                            mechanism,
+                            drivers,
+                            suspect.place() - mechanism.members().size(),
+                            amount)
                     : PoseSolver.of(changed(mechanism, suspect.place(), amount)).moveTo(drivers);
             if (closes) {
                 return Optional.of(new Gap(gap.name(), gap.driver(), amount));

@@ -34,6 +34,7 @@ abstract class SteppingSolver implements PoseSolver {
     double residual;
     /** Where the last move began. */
     final Configuration start;
+
     private final Configuration stop;
     private final double[] from;
     private final boolean[] lifts;

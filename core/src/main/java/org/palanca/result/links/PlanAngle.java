@@ -14,7 +14,10 @@ public final class PlanAngle extends DefinedResult {
     private final LinkEnds other;
 
     public PlanAngle(LinkRole role, LinkEnds one, LinkEnds other) {
-        super(role == LinkRole.UPPER ? ResultKind.UPPER_PLAN_ANGLE : ResultKind.LOWER_PLAN_ANGLE, Motion.NONE, "source.definition");
+        super(
+                role == LinkRole.UPPER ? ResultKind.UPPER_PLAN_ANGLE : ResultKind.LOWER_PLAN_ANGLE,
+                Motion.NONE,
+                "source.definition");
         this.one = one;
         this.other = other;
     }

@@ -24,12 +24,7 @@ public final class MotionRatio extends LineResult {
     private final In in;
 
     public MotionRatio(In in, String shock, MountLine line) {
-        super(
-                kind(in),
-                shock,
-                line,
-                in == In.BUMP ? Motion.HEAVE : Motion.ROLL,
-                "source.motion_ratio");
+        super(kind(in), shock, line, in == In.BUMP ? Motion.HEAVE : Motion.ROLL, "source.motion_ratio");
         this.in = in;
     }
 
@@ -44,12 +39,11 @@ public final class MotionRatio extends LineResult {
     @Override
     public double evaluate(AxleMotion motion, Trace trace) {
         double roll = in == In.BUMP ? 0 : line().rollRate(motion) * (line().side(motion) < 0 ? -1 : 1);
-        double grows =
-                switch (in) {
-                    case BUMP -> line().heaveRate(motion);
-                    case ROLL -> roll;
-                    case OWN_WHEEL -> (line().heaveRate(motion) + roll) / 2;
-                };
+        double grows = switch (in) {
+            case BUMP -> line().heaveRate(motion);
+            case ROLL -> roll;
+            case OWN_WHEEL -> (line().heaveRate(motion) + roll) / 2;
+        };
         trace.given("g", "symbol.grows_per_travel", grows, Quantity.RATIO);
         trace.step("ratio", "-1 * g", -grows, Quantity.RATIO);
         line().draw(motion, trace);

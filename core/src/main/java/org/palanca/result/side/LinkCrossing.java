@@ -69,7 +69,13 @@ public final class LinkCrossing extends DefinedResult {
             trace.point("point.link_crossing", x, 0, z);
             for (LinkEnds link : List.of(uppers[0], lowers[0])) {
                 trace.line(
-                        Construction.Kind.EXTENSION, motion.mount(link.to(), 0), 0, motion.mount(link.to(), 2), x, 0, z);
+                        Construction.Kind.EXTENSION,
+                        motion.mount(link.to(), 0),
+                        0,
+                        motion.mount(link.to(), 2),
+                        x,
+                        0,
+                        z);
             }
         }
         return result;

@@ -36,7 +36,11 @@ public final class WheelAnti extends SideResult {
         double share = force.share(motion);
         double wheelbase = motion.vehicle().wheelbase();
         double height = motion.vehicle().mass().centreHeight();
-        trace.given("share", force == AntiPercent.Force.DRIVE ? "symbol.drive_share" : "symbol.brake_share", share, Quantity.RATIO);
+        trace.given(
+                "share",
+                force == AntiPercent.Force.DRIVE ? "symbol.drive_share" : "symbol.brake_share",
+                share,
+                Quantity.RATIO);
         trace.given("L", "symbol.wheelbase", wheelbase, Quantity.LENGTH);
         trace.given("h", "symbol.cg_height", height, Quantity.LENGTH);
         int sense = -place.outward();

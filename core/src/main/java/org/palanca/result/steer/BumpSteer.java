@@ -15,8 +15,7 @@ public final class BumpSteer extends SideResult {
 
     @Override
     public double evaluate(AxleMotion motion, Trace trace) {
-        double left =
-                SteerTurning.told(wheel(motion), wheel(motion).heave(), "", Quantity.TURN_PER_TRAVEL, trace);
+        double left = SteerTurning.told(wheel(motion), wheel(motion).heave(), "", Quantity.TURN_PER_TRAVEL, trace);
         double toeIn = -sign() * left;
         trace.step("slope", sign() > 0 ? "- d" : "d", toeIn, Quantity.TURN_PER_TRAVEL);
         return toeIn;

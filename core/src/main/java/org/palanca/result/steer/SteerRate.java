@@ -10,10 +10,7 @@ import org.palanca.working.Trace;
 public final class SteerRate extends DefinedResult {
     /** @param perAngle whether a hinge is driven: then the rate is a plain ratio */
     public SteerRate(boolean perAngle) {
-        super(
-                perAngle ? ResultKind.PITMAN_RATIO : ResultKind.RACK_RATE,
-                Motion.STEER,
-                "source.twist");
+        super(perAngle ? ResultKind.PITMAN_RATIO : ResultKind.RACK_RATE, Motion.STEER, "source.twist");
     }
 
     @Override

@@ -11,8 +11,7 @@ import org.palanca.working.Trace;
  */
 public final class SteerTurning {
     /** With the suffix of each symbol to be put in. */
-    private static final String FORMULA =
-            "w_z# - a_z# * ( w_x# * a_x# + w_y# * a_y# ) / ( a_x# * a_x# + a_y# * a_y# )";
+    private static final String FORMULA = "w_z# - a_z# * ( w_x# * a_x# + w_y# * a_y# ) / ( a_x# * a_x# + a_y# * a_y# )";
 
     private SteerTurning() {}
 

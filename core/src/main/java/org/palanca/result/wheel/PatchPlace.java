@@ -36,12 +36,11 @@ public final class PatchPlace extends SideResult {
     @Override
     public double evaluate(AxleMotion motion, Trace trace) {
         WheelMotion wheel = wheel(motion);
-        double place =
-                switch (coordinate) {
-                    case AHEAD -> wheel.patch(0) - motion.designX();
-                    case OUT -> sign() * wheel.patch(1);
-                    case UP -> wheel.patch(2);
-                };
+        double place = switch (coordinate) {
+            case AHEAD -> wheel.patch(0) - motion.designX();
+            case OUT -> sign() * wheel.patch(1);
+            case UP -> wheel.patch(2);
+        };
         trace.given("p", "symbol.patch_place", place, Quantity.LENGTH);
         trace.step("place", "p", place, Quantity.LENGTH);
         return place;

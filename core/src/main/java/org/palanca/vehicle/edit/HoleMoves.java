@@ -27,7 +27,8 @@ public final class HoleMoves {
             free = name + " " + n;
         }
         holes.add(new Hole(free, mount.placement()));
-        return vehicle.withAxle(axle.withMount(new Mount(mount.name(), mount.body(), mount.placement(), holes, mount.canMove())));
+        return vehicle.withAxle(
+                axle.withMount(new Mount(mount.name(), mount.body(), mount.placement(), holes, mount.canMove())));
     }
 
     /**

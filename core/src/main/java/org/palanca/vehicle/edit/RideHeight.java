@@ -88,14 +88,14 @@ public final class RideHeight {
         }
         List<Part> parts = old.parts().stream()
                 .map(part -> part.onFrame()
-                        ? part.withForm(part.form().moved(fall(part.form().middle().getX())))
+                        ? part.withForm(
+                                part.form().moved(fall(part.form().middle().getX())))
                         : part)
                 .toList();
         List<Hose> hoses = old.hoses().stream()
                 .map(hose -> hose.withEnds(down(hose.from()), down(hose.to())))
                 .toList();
-        Surroundings next =
-                old.withObstacles(obstacles).withParts(parts).withHoses(hoses);
+        Surroundings next = old.withObstacles(obstacles).withParts(parts).withHoses(hoses);
         if (old.well().isPresent()) {
             WheelWell well = old.well().get();
             next = next.withWell(new WheelWell(

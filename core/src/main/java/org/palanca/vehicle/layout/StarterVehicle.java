@@ -38,11 +38,11 @@ public record StarterVehicle(
         front.ifPresent(layout -> axles.add(layout.axle(AxlePlace.FRONT, wheelbase, tyreDiameter, 0.3, 0.6, use)));
         axles.add(rear.axle(AxlePlace.REAR, wheelbase, tyreDiameter, front.isPresent() ? 0.7 : 1, 0.4, use));
         double axleHeight = axles.get(0).tyre().loadedRadius();
-        double bump = axles.stream().mapToDouble(axle -> axle.travel().bump()).max().orElse(0);
+        double bump =
+                axles.stream().mapToDouble(axle -> axle.travel().bump()).max().orElse(0);
         // Over everything that rises with an axle, brackets included.
         double bottom = axleHeight + bump + inches(8.75);
-        FrameRails rails =
-                new FrameRails(inches(22), inches(26), bottom, bottom + inches(4), inches(17), inches(2.5));
+        FrameRails rails = new FrameRails(inches(22), inches(26), bottom, bottom + inches(4), inches(17), inches(2.5));
         return new Vehicle(
                 name,
                 1,

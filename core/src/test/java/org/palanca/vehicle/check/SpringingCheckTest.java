@@ -83,8 +83,8 @@ class SpringingCheckTest {
                 s -> s.withStops(List.of(new BumpStop("soft", "stop left", "stop pad left", 0.02, 0.05, List.of(1.0)))),
                 "Bump stop “soft” is");
         says(
-                s -> s.mapShocks(shock -> shock.withSpring(
-                        shock.spring().map(spring -> ((Coils) spring).withPreload(inches(5))))),
+                s -> s.mapShocks(shock ->
+                        shock.withSpring(shock.spring().map(spring -> ((Coils) spring).withPreload(inches(5))))),
                 "squeezed 5 in with the shock at full extension");
         says(
                 s -> s.withStops(

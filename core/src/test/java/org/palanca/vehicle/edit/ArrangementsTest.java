@@ -5,30 +5,30 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static org.palanca.units.Lengths.inches;
 
+import java.util.List;
+import java.util.OptionalDouble;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.survey.Box;
+import org.junit.jupiter.api.Test;
+import org.palanca.Examples;
+import org.palanca.clearance.Clearances;
+import org.palanca.clearance.Thing;
 import org.palanca.housing.Housing;
 import org.palanca.housing.HousingSize;
 import org.palanca.limits.LeafChange;
-import org.palanca.vehicle.Driveline;
-import org.palanca.vehicle.Build;
-import org.palanca.vehicle.Obstacle;
-import org.palanca.vehicle.Surroundings;
-import org.palanca.vehicle.WheelWell;
-import org.palanca.clearance.Clearances;
-import org.palanca.clearance.Thing;
-import java.util.List;
-import java.util.OptionalDouble;
-import org.junit.jupiter.api.Test;
-import org.palanca.Examples;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
+import org.palanca.survey.Box;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Build;
+import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Scheme;
+import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.WheelWell;
 import org.palanca.vehicle.check.VehicleCheck;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterSteering;
@@ -95,7 +95,8 @@ class ArrangementsTest {
         double share = built.mass().centreBehindFront() / back;
         assertThat(lower.mass().centreHeight())
                 .isCloseTo(built.mass().centreHeight() - share * inches(2), within(1e-8));
-        assertThat(at(lower, "spring seat left").getZ() - at(built, "spring seat left").getZ())
+        assertThat(at(lower, "spring seat left").getZ()
+                        - at(built, "spring seat left").getZ())
                 .isCloseTo(-inches(2), within(1e-8));
         assertThat(LeafMoves.block(lower, rear, -inches(2))).isEqualTo(built);
     }
@@ -112,7 +113,9 @@ class ArrangementsTest {
                 .with(rear, Housing.empty().with(HousingSize.TUBE_DIAMETER, OptionalDouble.of(inches(3)))));
         LeafChange change = LeafChange.of(built, LeafMoves.block(built, rear, inches(2)), rear);
         assertThat(change.before().travel() - change.now().travel()).isCloseTo(inches(2), within(inches(0.25)));
-        assertThat(Examples.WORDS.text(change.said())).startsWith("Up travel is now ").contains("it was ");
+        assertThat(Examples.WORDS.text(change.said()))
+                .startsWith("Up travel is now ")
+                .contains("it was ");
     }
 
     /** What the housing says of the pinion is what the shaft says, whichever was typed last. */
@@ -122,8 +125,7 @@ class ArrangementsTest {
         Driveline shaft = new Driveline(new Vector3D(-1, 0, 0.5), 0, 0.3, inches(1), 0, 0.1);
         Build build = wain.build().with(rear, Surroundings.NONE.withDriveline(shaft));
         assertThat(build.pinionOffset(rear)).isEqualTo(inches(1));
-        build = build.with(
-                rear, build.housing(rear).with(HousingSize.PINION_OFFSET, OptionalDouble.of(inches(4))));
+        build = build.with(rear, build.housing(rear).with(HousingSize.PINION_OFFSET, OptionalDouble.of(inches(4))));
         assertThat(build.surroundings(rear).driveline().orElseThrow().offset()).isEqualTo(inches(4));
         build = build.with(rear, build.surroundings(rear).withDriveline(shaft.withOffset(inches(2))));
         assertThat(build.housing(rear).sizes()).containsEntry(HousingSize.PINION_OFFSET, inches(2));
@@ -140,8 +142,8 @@ class ArrangementsTest {
         Box pan = new Box(-wain.wheelbase() - 0.1, -wain.wheelbase() + 0.1, 0.25, 0.5, 0.7, 0.9);
         Build build = wain.build().with(rear, Surroundings.NONE.withObstacles(List.of(new Obstacle("pan", pan))));
         Vehicle middle = wain.withBuild(build);
-        Vehicle over = wain.withBuild(build.with(
-                rear, build.housing(rear).with(HousingSize.PINION_OFFSET, OptionalDouble.of(0.375))));
+        Vehicle over = wain.withBuild(
+                build.with(rear, build.housing(rear).with(HousingSize.PINION_OFFSET, OptionalDouble.of(0.375))));
         double up = 0.7 - wain.axle(rear).orElseThrow().tyre().loadedRadius();
         double ball = inches(5);
         assertThat(room(over)).isCloseTo(up - ball, within(1e-6));

@@ -57,6 +57,7 @@ import org.palanca.desktop.strips.StripColumn;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
+import org.palanca.limits.LeafChange;
 import org.palanca.placing.PlacingSheet;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
@@ -75,7 +76,6 @@ import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.HoleMoves;
 import org.palanca.vehicle.edit.LeafMoves;
-import org.palanca.limits.LeafChange;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterVehicle;
 import org.palanca.words.Message;
@@ -553,7 +553,8 @@ public final class MainWindow {
             Vehicle before = document.vehicle();
             Vehicle after = how.apply(before, place);
             if (document.change(after, Message.of("change.leaf"), "")) {
-                leafChange.ask(goOn -> LeafChange.of(before, after, place), told -> notices.say(words.text(told.said())));
+                leafChange.ask(
+                        goOn -> LeafChange.of(before, after, place), told -> notices.say(words.text(told.said())));
             }
         }
     }

@@ -10,16 +10,15 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.util.Duration;
+import org.palanca.assessment.Assessment;
+import org.palanca.assessment.Fault;
+import org.palanca.assessment.Remedy;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.control.LatestOnly;
 import org.palanca.desktop.control.MoveWords;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.strips.Verdicts;
-import org.palanca.result.AxleModel;
 import org.palanca.result.ResultWords;
-import org.palanca.assessment.Assessment;
-import org.palanca.assessment.Fault;
-import org.palanca.assessment.Remedy;
 import org.palanca.targets.Scorecard;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
@@ -83,7 +82,8 @@ final class TroubleLine extends HBox {
 
     /** Takes over what is now shown. */
     void show(Analysis next) {
-        boolean sameVehicle = analysis != null && analysis.model().vehicle() == next.model().vehicle();
+        boolean sameVehicle =
+                analysis != null && analysis.model().vehicle() == next.model().vehicle();
         boolean sameAxle = sameVehicle
                 && analysis.model().axle().place() == next.model().axle().place();
         analysis = next;
@@ -175,9 +175,8 @@ final class TroubleLine extends HBox {
                 remedy.cures() ? "trouble.move" : "trouble.move_better",
                 mountName(axle),
                 MoveWords.of(remedy.by(), w),
-                w.units()
-                                .textBeside(remedy.there(), edge, quantity)
-                                .replace("-", "−") + " " + Verdicts.where(worst, w));
+                w.units().textBeside(remedy.there(), edge, quantity).replace("-", "−") + " "
+                        + Verdicts.where(worst, w));
         String spoils = remedy.worse().isEmpty()
                 ? ""
                 : " " + w.text("trouble.worse", remedy.worse().get(0).said());

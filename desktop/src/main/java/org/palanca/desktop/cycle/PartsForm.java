@@ -247,11 +247,11 @@ public final class PartsForm {
         names.setId("part-joined-" + index(part));
         names.setPromptText(w.text("cycle.joined_hint"));
         names.setPrefColumnCount(14);
-        names.setOnAction(event -> replace(part.withJoined(Arrays.stream(
-                        names.getText().split(","))
-                .map(String::strip)
-                .filter(name -> !name.isEmpty())
-                .collect(Collectors.toSet()))));
+        names.setOnAction(
+                event -> replace(part.withJoined(Arrays.stream(names.getText().split(","))
+                        .map(String::strip)
+                        .filter(name -> !name.isEmpty())
+                        .collect(Collectors.toSet()))));
         return names;
     }
 

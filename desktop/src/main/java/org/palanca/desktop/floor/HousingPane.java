@@ -444,8 +444,7 @@ public final class HousingPane extends FloorPane {
 
     private HBox round(Side side, DialReading dial, Straightness found, Words w) {
         boolean good = found.verdict(housing().accepted(), housing().seat()) == Straightness.Verdict.GOOD;
-        Label label =
-                Labels.sentence(w.text(DialWords.of(housing(), side, dial)), good ? "working-why" : "limit");
+        Label label = Labels.sentence(w.text(DialWords.of(housing(), side, dial)), good ? "working-why" : "limit");
         HBox.setHgrow(label, Priority.ALWAYS);
         label.setMaxWidth(Double.MAX_VALUE);
         List<DialReading> taken = housing().dial(side);
@@ -610,7 +609,8 @@ public final class HousingPane extends FloorPane {
                         Message.of("housing.stage.after")));
             }
             Straightness last = Straightness.of(side, taken.get(taken.size() - 1));
-            Straightness.Verdict verdict = last.verdict(housing().accepted(), housing().seat());
+            Straightness.Verdict verdict =
+                    last.verdict(housing().accepted(), housing().seat());
             if (verdict == Straightness.Verdict.OPEN) {
                 return Optional.of(DialWords.of(housing(), side, taken.get(taken.size() - 1)));
             }

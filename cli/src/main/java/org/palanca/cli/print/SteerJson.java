@@ -1,0 +1,61 @@
+package org.palanca.cli.print;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import org.palanca.result.AxleModel;
+import org.palanca.result.WheelTravel;
+import org.palanca.steering.AlignmentCard;
+import org.palanca.steering.JointLimit;
+import org.palanca.steering.PickupAdvice;
+import org.palanca.steering.SteerSweep;
+import org.palanca.steering.TurningCircle;
+import org.palanca.units.Lengths;
+import org.palanca.units.Quantity;
+
+/** How an axle is aligned and steers, for programs. */
+public final class SteerJson {
+    private SteerJson() {}
+
+    /** Writes the alignment at a pose, lock to lock at ride, the turning circle, the tightest joint, and where pickups belong. */
+    public static void write(ObjectNode axle, AxleModel model, WheelTravel at) {
+        ReportJson.pose(axle.putObject("pose"), at);
+        AlignmentCard card = AlignmentCard.of(model, at);
+        ObjectNode rows = axle.putObject("alignment");
+        for (AlignmentCard.Row row : card.rows()) {
+            ObjectNode node = rows.putObject(row.id());
+            ReportJson.put(node, "left", row.left(), row.quantity());
+            ReportJson.put(node, "right", row.right(), row.quantity());
+            ReportJson.put(node, "cross", row.cross(), row.quantity());
+        }
+        ReportJson.put(axle, "total_toe", card.totalToe(), Quantity.ANGLE);
+        ReportJson.put(axle, "thrust", card.thrust(), Quantity.ANGLE);
+        if (model.axle().steering().isPresent()) {
+            ArrayNode turns = axle.putArray("lock_to_lock");
+            for (SteerSweep.Turn turn : SteerSweep.run(model).turns()) {
+                ObjectNode node = turns.addObject();
+                node.put("steer", turn.steer());
+                ReportJson.put(node, "left", turn.left(), Quantity.ANGLE);
+                ReportJson.put(node, "right", turn.right(), Quantity.ANGLE);
+                node.put("inside", turn.inside().id());
+                turn.ackermann().ifPresent(percent -> ReportJson.put(node, "ackermann", percent, Quantity.PERCENT));
+            }
+        }
+        TurningCircle.toTheLeft(model.vehicle())
+                .ifPresent(circle -> ReportJson.put(axle, "turning_circle", circle.diameter(), Quantity.LENGTH));
+        JointLimit.first(model).ifPresent(joint -> {
+            ObjectNode node = axle.putObject("tightest_joint");
+            node.put("mount", joint.mount());
+            ReportJson.put(node, "tilt", joint.tilt(), Quantity.ANGLE);
+            ReportJson.pose(node.putObject("pose"), joint.pose());
+        });
+        PickupAdvice.of(model.vehicle(), model.axle().place(), Lengths.INCH / 16)
+                .ifPresent(advice -> {
+                    ObjectNode node = axle.putObject("pickup");
+                    node.put("mount", advice.mount().mount());
+                    ReportJson.put(node, "x_by", advice.by().getX(), Quantity.LENGTH);
+                    ReportJson.put(node, "z_by", advice.by().getZ(), Quantity.LENGTH);
+                    ReportJson.put(node, "largest_toe_change_before", advice.before(), Quantity.ANGLE);
+                    ReportJson.put(node, "largest_toe_change_then", advice.then(), Quantity.ANGLE);
+                });
+    }
+}

@@ -1,0 +1,111 @@
+package org.palanca.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.palanca.vehicle.SuspensionType;
+import org.palanca.vehicle.layout.StarterLayout;
+
+/** Every command answers for every example and for a start of every type, people and programs alike. */
+class EveryCommandTest {
+    private static final List<List<String>> REPORTS = List.of(
+            List.of("solve"),
+            List.of("solve", "--bump", "2,-2", "--steer", "0.5"),
+            List.of("sweep", "--poses", "5"),
+            List.of("steer"),
+            List.of("check"),
+            List.of("survey"),
+            List.of("fit"),
+            List.of("housing"),
+            List.of("cycle"),
+            List.of("ride"),
+            List.of("slope", "--across", "10", "--tip"));
+
+    @TempDir
+    private Path folder;
+
+    private String out;
+    private String err;
+
+    private int run(List<String> arguments) {
+        StringWriter o = new StringWriter();
+        StringWriter e = new StringWriter();
+        int code = Main.run(arguments.toArray(String[]::new), new PrintWriter(o, true), new PrintWriter(e, true));
+        out = o.toString();
+        err = e.toString();
+        return code;
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"tarn-4", "gorse", "lark", "marram", "plover", "wain"})
+    void everyCommandAnswersForEveryExample(String name) throws IOException {
+        Path file = folder.resolve(name + ".palanca.json");
+        try (InputStream in =
+                EveryCommandTest.class.getResourceAsStream("/org/palanca/examples/" + name + ".palanca.json")) {
+            Files.copy(in, file);
+        }
+        everyCommand(file);
+    }
+
+    @ParameterizedTest
+    @EnumSource(SuspensionType.class)
+    void everyCommandAnswersForAStartOfEveryType(SuspensionType type) throws IOException {
+        Path file = folder.resolve("mine.palanca.json");
+        StarterLayout layout = StarterLayout.of(type);
+        List<String> start = new ArrayList<>(List.of("start", file.toString(), "--rear", type.id()));
+        if (layout.steering().suits(type)) {
+            start.addAll(List.of(
+                    "--front", type.id(), "--steering", layout.steering().id()));
+        }
+        assertThat(run(start)).as(err).isEqualTo(ExitCodes.OK);
+        everyCommand(file);
+    }
+
+    private void everyCommand(Path file) throws IOException {
+        for (List<String> report : REPORTS) {
+            List<String> asked = new ArrayList<>(report);
+            asked.add(1, file.toString());
+            if (report.get(0).equals("cycle")) {
+                asked.addAll(List.of("--sheet", folder.resolve("cycle.svg").toString()));
+            }
+            answers(asked);
+            assertThat(out).as(asked.toString()).doesNotContain("NaN", "Infinity");
+            asked.add("--json");
+            int code = answers(asked);
+            if (!out.isEmpty()) {
+                JsonNode root = new ObjectMapper().readTree(out);
+                assertThat(root.path("format").asText()).as(asked.toString()).startsWith("palanca-");
+                assertThat(root.path("version").asInt()).isPositive();
+                assertThat(out).as(asked.toString()).doesNotContain("NaN", "Infinity");
+            } else {
+                assertThat(code).as(asked.toString()).isNotEqualTo(ExitCodes.OK);
+            }
+        }
+        answers(List.of("sheet", file.toString(), folder.resolve("links.svg").toString()));
+        answers(List.of("place", file.toString(), folder.resolve("place.svg").toString(), "--json"));
+    }
+
+    /** An answer, or a refusal in words; never a failure of the program itself. */
+    private int answers(List<String> asked) {
+        int code = run(asked);
+        assertThat(code)
+                .as(asked + " " + err)
+                .isIn(ExitCodes.OK, ExitCodes.PROBLEMS, ExitCodes.USAGE, ExitCodes.DOES_NOT_CLOSE);
+        assertThat(err).as(asked.toString()).doesNotContain("Exception", "\tat ", "Usage:");
+        assertThat(out + err).as(asked.toString()).isNotBlank();
+        return code;
+    }
+}
