@@ -368,7 +368,7 @@ public final class AxleModel {
         Freedoms freedoms = solution instanceof Solution.Closed shut
                 ? shut.freedoms()
                 : ((Solution.Open) solution).diagnosis().freedoms();
-        return FaultWords.unsound(axle.place(), freedoms);
+        return FaultWords.unsound(axle, freedoms);
     }
 
     /**

@@ -35,7 +35,7 @@ final class FaultWords {
                 .findFirst();
         if (blocked.isPresent()) {
             return Message.of(
-                    "fault.blocked",
+                    blockedKey(axle),
                     place,
                     motion(blocked.get().motion()),
                     names(blocked.get().members()));
@@ -63,6 +63,11 @@ final class FaultWords {
                         place,
                         diagnosis.between().get(0),
                         diagnosis.between().get(1));
+    }
+
+    /** Sloping links alike is no cure where leaf springs hold the axle. */
+    private static String blockedKey(Axle axle) {
+        return axle.linkage().leaves().isEmpty() ? "fault.blocked" : "fault.blocked_leaves";
     }
 
     /** A driver that stops short: a wheel or a rack by a length, a steering arm by an angle. */
@@ -93,13 +98,13 @@ final class FaultWords {
         };
     }
 
-    static Optional<Message> unsound(AxlePlace place, Freedoms freedoms) {
-        Message axle = axle(place);
+    static Optional<Message> unsound(Axle held, Freedoms freedoms) {
+        Message axle = axle(held.place());
         if (!freedoms.blocked().isEmpty()) {
             Freedoms.Blocked first = freedoms.blocked().get(0);
-            return Optional.of(Message.of("fault.blocked", axle, motion(first.motion()), names(first.members())));
+            return Optional.of(Message.of(blockedKey(held), axle, motion(first.motion()), names(first.members())));
         }
-        return loose(place, freedoms);
+        return loose(held.place(), freedoms);
     }
 
     static Optional<Message> loose(AxlePlace place, Freedoms freedoms) {

@@ -6,7 +6,9 @@ import java.util.Locale;
 import java.util.Optional;
 import org.palanca.geometry.Side;
 import org.palanca.springing.Air;
+import org.palanca.springing.Coils;
 import org.palanca.springing.ShockSize;
+import org.palanca.springing.Spring;
 import org.palanca.travel.TravelBounds;
 import org.palanca.travel.WorstPoseWords;
 import org.palanca.units.Lengths;
@@ -161,6 +163,17 @@ public final class RideWords {
         return new Message.Measure(air.pressure(in), Quantity.PRESSURE);
     }
 
+    /** By what means the height is set: rings on coils, pressure in air, else the arch of leaves or the keys of torsion bars. */
+    private static String means(RideStudy study) {
+        List<Spring> springs = study.shocks().stream()
+                .flatMap(at -> at.shock().spring().stream())
+                .toList();
+        if (springs.stream().anyMatch(Coils.class::isInstance)) {
+            return "";
+        }
+        return springs.isEmpty() ? ".other" : ".air";
+    }
+
     private static void load(RideStudy study, List<Said> said) {
         double has = (study.ride().left() + study.ride().right()) / 2;
         double wants = (study.wanted(1) + study.wanted(-1)) / 2;
@@ -170,7 +183,7 @@ public final class RideWords {
                 (has - wants) / wants,
                 "load",
                 Message.of(
-                        good ? "ride.load" : has > wants ? "ride.load_high" : "ride.load_low",
+                        good ? "ride.load" : (has > wants ? "ride.load_high" : "ride.load_low") + means(study),
                         new Message.Measure(has, Quantity.FORCE),
                         new Message.Measure(wants, Quantity.FORCE))));
     }

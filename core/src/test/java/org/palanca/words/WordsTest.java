@@ -39,7 +39,7 @@ class WordsTest {
         ResourceBundle bundle = ResourceBundle.getBundle(Words.CORE_BUNDLE, Locale.ENGLISH);
         for (String key : bundle.keySet()) {
             String pattern = bundle.getString(key);
-            String said = MessageFormat.format(pattern, "a", "b", "c", "d", "e", "f");
+            String said = MessageFormat.format(pattern, "a", "b", "c", "d", "e", "f", "g", "h", "i");
             assertThat(said).as(key).isNotBlank().doesNotContain("{", "}");
             // A plain apostrophe would swallow what follows it.
             assertThat(pattern.contains("{0}") && pattern.contains("'")).as(key).isFalse();

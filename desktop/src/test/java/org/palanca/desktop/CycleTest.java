@@ -389,6 +389,7 @@ class CycleTest extends WindowTest {
     void springsAreSetToTheWeight() {
         step(Step.SHOCKS);
         assertThat(label("#shocks-headline")).startsWith("Shaft is left at both ends");
+        assertThat(side()).contains("let go hard. Stands under frame and axle");
         enter("#spring-preload", "3");
         assertThat(label("#shocks-headline")).contains("it will stand high");
         press("#ride-set");

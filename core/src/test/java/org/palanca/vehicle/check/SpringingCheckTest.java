@@ -110,6 +110,10 @@ class SpringingCheckTest {
         assertThat(ride(coil(5_000, 0.5, 0.1))).anyMatch(text -> text.contains("it will sit low"));
         assertThat(ride(coil(90_000, 0.5, 0.1))).anyMatch(text -> text.contains("it will stand high"));
         assertThat(ride(coil(30_000, 0.35, 0.15))).anyMatch(text -> text.contains("bind before its shortest"));
+        assertThat(ride(s -> s.mapShocks(shock -> shock.withSpring(Optional.of(new Air(0.05, 0.5, 1e5, 1.3))))))
+                .as("air has pressure, not coils")
+                .anyMatch(text -> text.contains("it will sit low. Give it more pressure"))
+                .noneMatch(text -> text.contains("preload"));
         UnaryOperator<Springing> loose = s -> coil(60_000, 0.5, 0.1)
                 .apply(s)
                 .mapShocks(shock -> shock.withSpring(shock.spring().map(spring -> ((Coils) spring).withPreload(-0.1))));

@@ -281,6 +281,7 @@ public final class CyclePane extends FloorPane {
             }
         }
         side.addAll(tight(w));
+        side.add(Labels.sentence(w.text("caution.stands"), "caution"));
         sideColumn().getChildren().setAll(side);
     }
 

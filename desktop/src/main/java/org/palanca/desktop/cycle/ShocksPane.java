@@ -401,6 +401,9 @@ public final class ShocksPane extends FloorPane {
         sideColumn()
                 .getChildren()
                 .setAll(SaidColumn.of(RideWords.of(study), w, "shocks-headline", "shocks.start", "shocks.good"));
+        if (!springing().names().isEmpty()) {
+            sideColumn().getChildren().add(Labels.sentence(w.text("caution.springs"), "caution"));
+        }
     }
 
     private void showCurve(RideStudy study, Words w) {

@@ -510,6 +510,7 @@ public final class HousingPane extends FloorPane {
         WorkOrder work = new WorkOrder(place().id() + ".housing", WeldOrder.of(housing()), build().log());
         order.show(work, w);
         sideColumn().getChildren().add(order);
+        sideColumn().getChildren().add(Labels.sentence(w.text("caution.cut"), "caution"));
         sideColumn().getChildren().add(Labels.sentence(w.text("sheet.caution"), "caution"));
     }
 

@@ -399,6 +399,9 @@ public final class MeasurePane extends FloorPane {
         VBox more = new VBox(7);
         remarks.stream().skip(1).forEach(remark -> more.getChildren().add(remark(remark, w)));
         side.getChildren().add(more);
+        if (!adjustment.survey().cuts().isEmpty()) {
+            side.getChildren().add(Labels.sentence(w.text("caution.cut"), "caution"));
+        }
     }
 
     private Label remark(SurveyRemark remark, Words w) {
