@@ -451,6 +451,7 @@ public final class HousingPane extends FloorPane {
         label.setId("round-" + side.id() + "-" + taken.indexOf(dial));
         Button gone = new Button("✕");
         gone.getStyleClass().add("pad-button");
+        gone.setMinWidth(Region.USE_PREF_SIZE);
         gone.setOnAction(event -> set(
                 housing()
                         .withDial(
