@@ -136,8 +136,21 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
             }
             looked.add(Fault.Job.HOUSING);
             for (Message one : HousingCheck.faults(vehicle, axle)) {
-                faults.add(new Fault(Fault.Job.HOUSING, Optional.of(axle.place()), one.toString(), 1, one));
+                faults.add(new Fault(Fault.Job.HOUSING, Optional.of(axle.place()), named(one), 1, one));
             }
+        }
+
+        /** What a sentence is about: its key and the names in it, without its numbers, which a change may change. */
+        private static String named(Message said) {
+            StringBuilder about = new StringBuilder(said.key());
+            for (Object argument : said.arguments()) {
+                if (argument instanceof Message inner) {
+                    about.append(' ').append(named(inner));
+                } else if (argument instanceof String name) {
+                    about.append(' ').append(name);
+                }
+            }
+            return about.toString();
         }
 
         private void said(Fault.Job step, AxlePlace place, List<Said> all) {
