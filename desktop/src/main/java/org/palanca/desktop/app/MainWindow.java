@@ -403,10 +403,13 @@ public final class MainWindow {
 
     /** How the steps on the floor stand, whichever axle is on the board. */
     private void railFloor(Vehicle vehicle) {
-        floorStates.ask(goOn -> FloorStates.of(vehicle), all -> {
-            all.steps().forEach((step, how) -> rail.show(step, words.text(how.message()), how.held()));
-            trouble.show(all.assessment());
-        });
+        floorStates.ask(
+                goOn -> FloorStates.of(vehicle),
+                all -> {
+                    all.steps().forEach((step, how) -> rail.show(step, words.text(how.message()), how.held()));
+                    trouble.show(all.assessment());
+                },
+                trouble::failed);
     }
 
     /** Toe through the travel of the axle that steers. */

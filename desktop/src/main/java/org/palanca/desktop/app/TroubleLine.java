@@ -44,6 +44,7 @@ final class TroubleLine extends HBox {
     private Analysis analysis;
     private Remedy remedy;
     private Assessment assessment;
+    private boolean failed;
     private String complaint = "";
 
     TroubleLine(Document document, Supplier<Words> words, Runnable afterwards) {
@@ -77,6 +78,13 @@ final class TroubleLine extends HBox {
     /** Takes over what every step found on both axles of the vehicle that is shown. */
     void show(Assessment found) {
         assessment = found;
+        failed = false;
+        write();
+    }
+
+    /** Says that the other steps could not be looked at, in the place of what is still being looked at. */
+    void failed() {
+        failed = true;
         write();
     }
 
@@ -90,6 +98,7 @@ final class TroubleLine extends HBox {
         if (!sameVehicle) {
             // It is of both axles, and is not asked for again when only the axle that is shown changes.
             assessment = null;
+            failed = false;
         }
         if (!sameAxle) {
             complaint = "";
@@ -139,6 +148,9 @@ final class TroubleLine extends HBox {
         } else if (analysis.scorecard().worst().isPresent()) {
             mark.setText(w.text("trouble.out"));
             sentence.setText(outOfBand(analysis.scorecard().worst().get(), w));
+        } else if (assessment == null && failed) {
+            mark.setText(w.text("trouble.in_band"));
+            sentence.setText(w.text("trouble.not_looked"));
         } else if (assessment == null) {
             wrong = false;
             mark.setText(w.text("trouble.in_band"));
