@@ -3,10 +3,15 @@ package org.palanca.assessment;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.palanca.clearance.ClearanceStudy;
 import org.palanca.clearance.Clearances;
 import org.palanca.clearance.Overlap;
 import org.palanca.driveline.ShaftWords;
@@ -206,16 +211,44 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
                     cycle(place, "end " + end.way().id(), missing + weight(end.verdict()), CycleWords.end(end));
                 }
             }
+            worstPoses(place, limits);
+            tightPairs(place, limits);
+        }
+
+        /** What is passed at a worst pose, each once, where it is passed most; what touches is found with the tight pairs. */
+        private void worstPoses(AxlePlace place, Limits limits) {
+            Map<String, Limits.Passed> most = new LinkedHashMap<>();
+            Map<String, WorstPose> where = new HashMap<>();
             for (WorstPose pose : limits.envelope().worst()) {
                 for (Limits.Passed passed : limits.passedAt(pose.pose())) {
-                    cycle(
-                            place,
-                            pose.id() + " " + passed.limit().id(),
-                            passed.by(),
-                            Message.of(
-                                    "assessment.at",
-                                    Message.of("cycle.worst." + pose.id()),
-                                    passed.limit().what()));
+                    String id = passed.limit().id();
+                    boolean more =
+                            !most.containsKey(id) || passed.by() > most.get(id).by();
+                    if (more && passed.limit().kind() != Limit.Kind.TOUCH) {
+                        most.put(id, passed);
+                        where.put(id, pose);
+                    }
+                }
+            }
+            most.forEach((id, passed) -> cycle(
+                    place,
+                    "worst " + id,
+                    passed.by(),
+                    Message.of(
+                            "assessment.at",
+                            Message.of("cycle.worst." + where.get(id).id()),
+                            passed.limit().what())));
+        }
+
+        /** Pairs that touch or keep less room than is wanted somewhere on the way, each once, where it is tightest. */
+        private void tightPairs(AxlePlace place, Limits limits) {
+            Set<String> told = new HashSet<>();
+            for (ClearanceStudy.Tight tight :
+                    ClearanceStudy.tooTight(new Clearances(limits.model()), limits.envelope())) {
+                String pair = "pair " + named(tight.one().name()) + "|"
+                        + named(tight.other().name());
+                if (!tight.atRide() && told.add(pair)) {
+                    cycle(place, pair, tight.missing() / Lengths.INCH, CycleWords.tight(tight));
                 }
             }
         }

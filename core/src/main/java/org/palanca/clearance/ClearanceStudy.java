@@ -14,6 +14,7 @@ import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
 import org.palanca.travel.TravelBounds;
 import org.palanca.travel.TravelEnvelope;
+import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
@@ -59,6 +60,14 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
         {0, 0, 1},
         {0, 0, -1}
     };
+
+    /** Poses along left travel, right travel and steer of a look over, for advice that is tried many times. */
+    private static final int LOOK_OVER = 5;
+
+    private static final int LOOK_OVER_STEERS = 3;
+
+    /** A pair that keeps more than this besides what is wanted is not followed after a look over [m]. */
+    private static final double NEAR = Lengths.inches(0.5);
 
     private static final int[] SIZES = {3, 11, 21, FINEST};
     private static final int[] STEER_SIZES = {3, 5, STEERS, STEERS};
@@ -142,6 +151,14 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
             }
         }
 
+        /** Looks at the worst poses, each reached from ride. */
+        void visit(TravelEnvelope envelope) {
+            envelope.worst().forEach(worst -> {
+                clearances.model().toRide();
+                visit(worst.pose());
+            });
+        }
+
         /** Follows a pair's tightest place to where it is tightest, as far as the bounds and what is looked at let it. */
         void follow(int pair, Range range, double step, double steerStep) {
             double by = step;
@@ -215,16 +232,43 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
         return run(new Search(first), new Search(second), secondCore, goOn, soFar);
     }
 
+    /**
+     * The pairs that keep less room than is wanted, the tightest against it first, found quickly: at ride, at the worst poses
+     * and at a few between them, each near pair followed from there to where it is tightest. The whole study finds the same
+     * or, where a pair is tight in a small place only, more.
+     *
+     * @param clearances left at ride
+     */
+    public static List<Tight> tooTight(Clearances clearances, TravelEnvelope envelope) {
+        Search search = new Search(clearances);
+        Axle axle = clearances.model().axle();
+        boolean steers = axle.steering().isPresent();
+        int turns = steers ? LOOK_OVER_STEERS : 1;
+        Range range = range(envelope, axle);
+        search.visit(WheelTravel.RIDE);
+        search.visit(envelope);
+        for (int parity = 0; parity < 2; parity++) {
+            rows(search, range, LOOK_OVER, turns, parity, () -> true);
+        }
+        double step = (range.up() + range.down()) / (LOOK_OVER - 1);
+        for (int pair : tightest(search)) {
+            if (search.room[pair] < clearances.pairs().get(pair).wanted() + NEAR) {
+                clearances.model().toRide();
+                search.follow(pair, range, step, steers ? 2.0 / (turns - 1) : 0);
+            }
+        }
+        return of(search, 0, 1).tight().stream()
+                .filter(tight -> tight.missing() > 0)
+                .toList();
+    }
+
     private static ClearanceStudy run(
             Search one, Search other, Executor secondCore, BooleanSupplier goOn, Consumer<ClearanceStudy> soFar) {
         Axle axle = one.clearances.model().axle();
         boolean steers = axle.steering().isPresent();
         TravelEnvelope envelope = new TravelEnvelope(one.clearances.model());
         Range range = range(envelope, axle);
-        envelope.worst().forEach(worst -> {
-            one.clearances.model().toRide();
-            one.visit(worst.pose());
-        });
+        one.visit(envelope);
         int all = 0;
         for (int i = 0; i < SIZES.length; i++) {
             all += SIZES[i] * SIZES[i] * (steers ? STEER_SIZES[i] : 1);

@@ -65,6 +65,9 @@ public final class CycleWords {
 
     /** A pose by the travel of both wheels and the lock. */
     public static Message pose(WheelTravel pose) {
+        if (pose.equals(WheelTravel.RIDE)) {
+            return Message.of("cycle.pose.ride");
+        }
         String lock = pose.steer() == 0 ? "" : pose.steer() > 0 ? ".left" : ".right";
         return Message.of("cycle.pose" + lock, Message.length(pose.left()), Message.length(pose.right()));
     }

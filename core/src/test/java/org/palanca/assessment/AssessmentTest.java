@@ -3,6 +3,7 @@ package org.palanca.assessment;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.palanca.units.Lengths.inches;
 
+import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
@@ -19,8 +20,7 @@ class AssessmentTest {
         Build build = tarn.build();
         double track = tarn.axle(AxlePlace.REAR).orElseThrow().track() + off;
         return tarn.withBuild(build.with(
-                AxlePlace.REAR,
-                build.housing(AxlePlace.REAR).with(HousingSize.TRACK, OptionalDouble.of(track))));
+                AxlePlace.REAR, build.housing(AxlePlace.REAR).with(HousingSize.TRACK, OptionalDouble.of(track))));
     }
 
     @Test
@@ -39,5 +39,16 @@ class AssessmentTest {
         assertThat(little.of(Fault.Job.HOUSING)).isNotEmpty();
         assertThat(little.worseThan(Assessment.of(tarn))).anyMatch(fault -> fault.step() == Fault.Job.HOUSING);
         assertThat(much.worseThan(little)).noneMatch(fault -> fault.step() == Fault.Job.HOUSING);
+    }
+
+    @Test
+    void aPairThatKeepsLessRoomThanItsRuleIsToldOnceWhereItIsTightest() {
+        List<Fault> cycle = Assessment.of(tarn).of(Fault.Job.CYCLE);
+        // It never touches: 3/16 in is left of the 1/4 in that frame and axle are to keep.
+        assertThat(cycle)
+                .filteredOn(fault -> Examples.WORDS.text(fault.said()).contains("notched rail, left keeps 3/16 in"))
+                .singleElement()
+                .satisfies(fault -> assertThat(fault.amount()).isBetween(1.0 / 32, 1.0 / 8));
+        assertThat(cycle).extracting(fault -> fault.axle() + fault.id()).doesNotHaveDuplicates();
     }
 }

@@ -1,9 +1,13 @@
 package org.palanca.limits;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.palanca.units.Lengths.inches;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -99,5 +103,25 @@ class EveryExampleCycledTest {
                 assertThat(text).contains(said(CycleWords.pose(tight.pose())));
             }
         }
+    }
+
+    @ParameterizedTest
+    @MethodSource("axles")
+    void aLookOverFindsEveryPairThatTheWholeStudyFindsTooTight(Cycled cycled) {
+        Vehicle vehicle = Examples.vehicle(cycled.file());
+        Limits limits = new Limits(new Clearances(new AxleModel(vehicle, cycled.place())));
+        Map<String, Double> quick = new HashMap<>();
+        ClearanceStudy.tooTight(new Clearances(limits.model()), limits.envelope())
+                .forEach(tight -> quick.merge(pair(tight), tight.room(), Math::min));
+        ClearanceStudy.run(vehicle, cycled.place(), ForkJoinPool.commonPool(), () -> true, any -> {}).tight().stream()
+                .filter(tight -> tight.missing() > inches(1.0 / 64))
+                .forEach(tight -> assertThat(quick)
+                        .hasEntrySatisfying(
+                                pair(tight),
+                                room -> assertThat(room).as(pair(tight)).isLessThan(tight.room() + inches(1.0 / 32))));
+    }
+
+    private static String pair(ClearanceStudy.Tight tight) {
+        return tight.one().id() + "|" + tight.other().id();
     }
 }
