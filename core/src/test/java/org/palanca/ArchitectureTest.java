@@ -111,7 +111,7 @@ class ArchitectureTest {
             .whereLayer("driveline")
             .mayOnlyBeAccessedByLayers("clearance", "limits", "fit", "assessment", "drawing", "io")
             .whereLayer("placing")
-            .mayOnlyBeAccessedByLayers("io")
+            .mayOnlyBeAccessedByLayers("assessment", "io")
             .whereLayer("fit")
             .mayOnlyBeAccessedByLayers("assessment", "io")
             .whereLayer("targets")

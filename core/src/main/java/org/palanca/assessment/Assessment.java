@@ -20,6 +20,8 @@ import org.palanca.limits.CycleWords;
 import org.palanca.limits.Limit;
 import org.palanca.limits.Limits;
 import org.palanca.limits.TravelEnd;
+import org.palanca.placing.AsPlaced;
+import org.palanca.placing.PlacingSheet;
 import org.palanca.result.AxleModel;
 import org.palanca.ride.RideStudy;
 import org.palanca.ride.RideWords;
@@ -111,6 +113,7 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
                 cycle(place);
                 said(Fault.Job.SHOCKS, place, RideWords.of(RideStudy.of(vehicle, place)));
                 said(Fault.Job.SHAFT, place, ShaftWords.of(vehicle, place));
+                placed(place);
             }
             faults.sort(Comparator.comparing(Fault::step).thenComparingDouble(fault -> -fault.amount()));
             return new Assessment(faults, looked);
@@ -156,6 +159,21 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
                 }
             }
             return about.toString();
+        }
+
+        /** Mounts that were read back where they do not belong. */
+        private void placed(AxlePlace place) {
+            if (vehicle.build().found().stream().anyMatch(found -> found.mount().axle() == place && found.placed())) {
+                looked.add(Fault.Job.PLACE);
+            }
+            for (AsPlaced.Astray one : AsPlaced.astray(vehicle, place)) {
+                faults.add(new Fault(
+                        Fault.Job.PLACE,
+                        Optional.of(place),
+                        one.mount().mount(),
+                        one.off() / PlacingSheet.USUAL_TOLERANCE - 1,
+                        one.said()));
+            }
         }
 
         private void said(Fault.Job step, AxlePlace place, List<Said> all) {

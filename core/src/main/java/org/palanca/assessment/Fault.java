@@ -23,7 +23,8 @@ public record Fault(Job step, Optional<AxlePlace> axle, String id, double amount
         STEER,
         CYCLE,
         SHOCKS,
-        SHAFT
+        SHAFT,
+        PLACE
     }
 
     /** Whether another one is the same fault. */

@@ -2,6 +2,7 @@ package org.palanca.placing;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.survey.Axis;
 import org.palanca.survey.Mark;
@@ -9,9 +10,11 @@ import org.palanca.survey.Reading;
 import org.palanca.survey.Survey;
 import org.palanca.survey.adjust.Adjustment;
 import org.palanca.survey.adjust.SurveyRemark;
+import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Found;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Message;
 
 /**
  * A mount as the tape found it, after tacking.
@@ -33,6 +36,38 @@ public record AsPlaced(MountRef mount, Vector3D planned, Vector3D found, Adjustm
         Vector3D at = adjustment.place(mount.mount());
         return Optional.of(
                 new AsPlaced(mount, Effect.position(vehicle, mount), at, adjustment, Effect.of(vehicle, mount, at)));
+    }
+
+    /** How far off a mount was found [m]; empty while too little is read to place it. */
+    public static OptionalDouble off(Vehicle vehicle, Found found) {
+        Adjustment adjustment = adjust(vehicle, found);
+        String name = found.mount().mount();
+        return adjustment.free(name).isEmpty()
+                ? OptionalDouble.of(Vector3D.distance(adjustment.place(name), Effect.position(vehicle, found.mount())))
+                : OptionalDouble.empty();
+    }
+
+    /**
+     * A mount that was read back too far off.
+     *
+     * @param off how far [m]
+     */
+    public record Astray(MountRef mount, double off) {
+        /** In words. */
+        public Message said() {
+            return Message.of(
+                    "placing.astray", mount.mount(), Message.fine(off), Message.fine(PlacingSheet.USUAL_TOLERANCE));
+        }
+    }
+
+    /** Mounts of an axle that were found farther off than is usual, but for those that are on record as good all the same. */
+    public static List<Astray> astray(Vehicle vehicle, AxlePlace place) {
+        return vehicle.build().found().stream()
+                .filter(found -> found.mount().axle() == place && found.placed())
+                .filter(found -> !PlacingOrder.accepted(vehicle, found.mount()))
+                .map(found -> new Astray(found.mount(), off(vehicle, found).orElse(0)))
+                .filter(one -> one.off() > PlacingSheet.USUAL_TOLERANCE)
+                .toList();
     }
 
     private static Adjustment adjust(Vehicle vehicle, Found found) {

@@ -175,6 +175,22 @@ public record PlacingOrder(List<MountRef> mounts, List<Hidden> hidden, List<Take
         return near.stream().mapToDouble(box -> box.distance(at)).min().orElse(Double.POSITIVE_INFINITY);
     }
 
+    /** What the placing of an axle is called in the record of work. */
+    public static String job(AxlePlace place) {
+        return place.id() + ".placing";
+    }
+
+    private static WorkStep readBack(MountRef mount) {
+        return new WorkStep("placing.read_back", mount.mount(), true);
+    }
+
+    /** Whether it is on record that a mount was read back and is good, or was taken as it is for a reason. */
+    static boolean accepted(Vehicle vehicle, MountRef mount) {
+        return vehicle.build().log().stream()
+                .anyMatch(entry -> entry.job().equals(job(mount.axle()))
+                        && entry.step().equals(readBack(mount).id()));
+    }
+
     /** The whole job as numbered steps. The mount is read back before the next one is set. */
     public List<WorkStep> steps() {
         List<WorkStep> steps = new ArrayList<>();
@@ -182,7 +198,7 @@ public record PlacingOrder(List<MountRef> mounts, List<Hidden> hidden, List<Take
         steps.add(new WorkStep("placing.marks_there", true));
         for (MountRef mount : mounts) {
             steps.add(new WorkStep("placing.set", mount.mount(), false));
-            steps.add(new WorkStep("placing.read_back", mount.mount(), true));
+            steps.add(readBack(mount));
         }
         steps.add(new WorkStep("placing.square", true));
         steps.add(new WorkStep("placing.cycle", true));

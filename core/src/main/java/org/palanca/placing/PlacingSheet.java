@@ -10,6 +10,7 @@ import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
+import org.palanca.placing.JointReadings.Ray;
 import org.palanca.result.JointBolts;
 import org.palanca.survey.Instrument;
 import org.palanca.survey.Mark;
@@ -21,6 +22,7 @@ import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.words.Message;
 
 /**
  * What puts one mount where the board says, with a tape: three distances from marks that will still be there, the height,
@@ -30,10 +32,14 @@ import org.palanca.vehicle.Vehicle;
  * adds u u' / s^2 to the normal matrix N of the mount's place, and the three are taken whose inverse has the least trace,
  * the height being there in any case. A tape's s holds the tape's own spread and the doubt of the mark it starts at.
  *
+ * <p>What a reading may be off is one figure for all: with every reading off by it at once, in the senses that do the most
+ * harm, the mount still is within its tolerance, less the slop of the bolt and one standard deviation of the marks' own doubt.
+ *
  * @param mount which
  * @param target where its bolt's middle must come [m], vehicle frame at ride
  * @param tolerance how far off it may come [m]
  * @param slop how far the set-up bolt can sit off the middle of its hole [m]: half the difference of the diameters
+ * @param doubt standard deviation of the place by the doubt about the marks alone, which no care in reading takes away [m]
  * @param tapes three distances, then the height
  * @param checks two distances more, across the vehicle where there are marks for it
  * @param faces angles of the bracket, one a link
@@ -44,6 +50,7 @@ public record PlacingSheet(
         Vector3D target,
         double tolerance,
         double slop,
+        double doubt,
         List<Tape> tapes,
         List<Tape> checks,
         List<Face> faces,
@@ -66,7 +73,8 @@ public record PlacingSheet(
      * One reading that the mount must have.
      *
      * @param reading from a mark to the mount, with the value it must show [m]
-     * @param allowed how far the reading may be off while the mount stays within its tolerance [m]
+     * @param allowed how far the reading may be off, all others off as much, while the mount stays within its tolerance [m]; 0
+     *     where the marks are not known well enough to promise that
      * @param deviation standard deviation of the reading, the mark's doubt along it included [m]
      */
     public record Tape(Reading reading, double allowed, double deviation) {}
@@ -119,43 +127,51 @@ public record PlacingSheet(
             return Optional.empty();
         }
         Ray height = new Ray("", Vector3D.PLUS_K, target.getZ(), Instrument.TAPE.spread());
-        List<Ray> chosen = new ArrayList<>(best(rays, height));
+        List<Ray> chosen = new ArrayList<>(best(adjustment, rays, height));
         if (chosen.isEmpty()) {
             return Optional.empty();
         }
         List<Ray> checks = checks(adjustment, rays, chosen, target);
         chosen.add(height);
-        RealMatrix gain = gain(chosen);
-        double left = tolerance - slop;
-        List<Tape> tapes = new ArrayList<>();
-        for (int i = 0; i < chosen.size(); i++) {
-            double moves = gain.getColumnVector(i).getNorm();
-            tapes.add(chosen.get(i).tape(mount, left / Math.max(moves, 1e-9)));
+        Optional<JointReadings> held = JointReadings.of(adjustment, chosen);
+        if (held.isEmpty()) {
+            return Optional.empty();
         }
+        double doubt = held.get().doubtOfMarks();
+        double allowed = Math.max(0, tolerance - slop - doubt) * perWorst(adjustment, chosen, checks);
         return Optional.of(new PlacingSheet(
                 mount,
                 target,
                 tolerance,
                 slop,
-                tapes,
-                checks.stream().map(ray -> ray.tape(mount, left)).toList(),
+                doubt,
+                tapes(adjustment, mount, chosen, allowed),
+                tapes(adjustment, mount, checks, allowed),
                 faces(vehicle, axle, mount),
-                Math.sqrt(spread(chosen))));
+                held.get().deviation()));
     }
 
-    /** A way to measure to the mount. */
-    private record Ray(String mark, Vector3D direction, double metres, double deviation) {
-        RealMatrix normal() {
-            RealVector u = MatrixUtils.createRealVector(direction.toArray());
-            return u.outerProduct(u).scalarMultiply(1 / (deviation * deviation));
+    /** How far every reading may be off at once for each metre that the mount may, with and without the checks read [m per m]. */
+    private static double perWorst(Adjustment adjustment, List<Ray> tapes, List<Ray> checks) {
+        List<Ray> read = new ArrayList<>(tapes);
+        double worst = JointReadings.of(adjustment, read).orElseThrow().worst();
+        for (Ray check : checks) {
+            read.add(check);
+            worst = Math.max(
+                    worst, JointReadings.of(adjustment, read).orElseThrow().worst());
         }
+        return 1 / worst;
+    }
 
-        Tape tape(MountRef mount, double allowed) {
-            Reading reading = mark.isEmpty()
-                    ? Reading.of(ReadingKind.HEIGHT, mount.mount(), "", metres)
-                    : Reading.distance(mark, mount.mount(), metres);
-            return new Tape(reading, allowed, deviation);
-        }
+    private static List<Tape> tapes(Adjustment adjustment, MountRef mount, List<Ray> rays, double allowed) {
+        return rays.stream()
+                .map(ray -> {
+                    Reading reading = ray.mark().isEmpty()
+                            ? Reading.of(ReadingKind.HEIGHT, mount.mount(), "", ray.metres())
+                            : Reading.distance(ray.mark(), mount.mount(), ray.metres());
+                    return new Tape(reading, allowed, ray.deviation(adjustment));
+                })
+                .toList();
     }
 
     private static List<Ray> rays(Adjustment adjustment, Vector3D target) {
@@ -164,26 +180,27 @@ public record PlacingSheet(
             Vector3D along = target.subtract(adjustment.place(mark.name()));
             double metres = along.getNorm();
             if (metres >= SHORTEST && metres <= LONGEST) {
-                Vector3D unit = along.normalize();
-                double doubt = adjustment.deviation(mark.name(), unit);
-                rays.add(new Ray(mark.name(), unit, metres, Math.hypot(Instrument.TAPE.spread(), doubt)));
+                rays.add(new Ray(mark.name(), along.normalize(), metres, Instrument.TAPE.spread()));
             }
         }
         return rays;
     }
 
     /** The three that leave least doubt; none where no three hold the place, as when all lie on one line with it. */
-    private static List<Ray> best(List<Ray> rays, Ray height) {
+    private static List<Ray> best(Adjustment adjustment, List<Ray> rays, Ray height) {
+        List<RealMatrix> normals =
+                rays.stream().map(ray -> normal(adjustment, ray)).toList();
+        RealMatrix floor = normal(adjustment, height);
         List<Ray> best = List.of();
         double least = Double.POSITIVE_INFINITY;
         for (int i = 0; i < rays.size(); i++) {
             for (int j = i + 1; j < rays.size(); j++) {
                 for (int k = j + 1; k < rays.size(); k++) {
-                    List<Ray> three = List.of(rays.get(i), rays.get(j), rays.get(k));
-                    double spread = spread(List.of(three.get(0), three.get(1), three.get(2), height));
+                    double spread =
+                            spread(floor.add(normals.get(i)).add(normals.get(j)).add(normals.get(k)));
                     if (spread < least) {
                         least = spread;
-                        best = three;
+                        best = List.of(rays.get(i), rays.get(j), rays.get(k));
                     }
                 }
             }
@@ -191,33 +208,16 @@ public record PlacingSheet(
         return best;
     }
 
-    private static RealMatrix normal(List<Ray> rays) {
-        RealMatrix sum = MatrixUtils.createRealMatrix(TAPES, TAPES);
-        for (Ray ray : rays) {
-            sum = sum.add(ray.normal());
-        }
-        return sum;
+    private static RealMatrix normal(Adjustment adjustment, Ray ray) {
+        RealVector u = MatrixUtils.createRealVector(ray.direction().toArray());
+        double deviation = ray.deviation(adjustment);
+        return u.outerProduct(u).scalarMultiply(1 / (deviation * deviation));
     }
 
     /** Sum of the three variances of the place [m2]; infinite where a direction is not held. */
-    private static double spread(List<Ray> rays) {
-        DecompositionSolver solver = new LUDecomposition(normal(rays)).getSolver();
+    private static double spread(RealMatrix normal) {
+        DecompositionSolver solver = new LUDecomposition(normal).getSolver();
         return solver.isNonSingular() ? solver.getInverse().getTrace() : Double.POSITIVE_INFINITY;
-    }
-
-    /** How far the place moves as each reading changes: the inverse of N times the weighted directions. */
-    private static RealMatrix gain(List<Ray> rays) {
-        DecompositionSolver solver = new LUDecomposition(normal(rays)).getSolver();
-        RealMatrix weighted = MatrixUtils.createRealMatrix(TAPES, rays.size());
-        for (int i = 0; i < rays.size(); i++) {
-            Ray ray = rays.get(i);
-            weighted.setColumn(
-                    i,
-                    ray.direction()
-                            .scalarMultiply(1 / (ray.deviation() * ray.deviation()))
-                            .toArray());
-        }
-        return solver.solve(weighted);
     }
 
     /** Marks on the other side of the vehicle first, the longest reach first: a diagonal shows most. */
@@ -248,6 +248,23 @@ public record PlacingSheet(
             }
         }
         return faces;
+    }
+
+    /** Whether readings within what is allowed promise the tolerance: not where the slop and the marks' doubt use it up. */
+    public boolean promises() {
+        return tapes.get(0).allowed() > 0;
+    }
+
+    /** What readings within the limits promise, or why none can. */
+    public Message promise() {
+        return promises()
+                ? Message.of("placing.promise", Message.fine(tolerance), Message.fine(doubt))
+                : Message.of("placing.no_promise", Message.fine(doubt), Message.fine(mayBeOff()));
+    }
+
+    /** How far the mount may be found off [m]: the tolerance less the slop. */
+    public double mayBeOff() {
+        return tolerance - slop;
     }
 
     /** All readings with the values they must show, tapes before checks. */

@@ -16,8 +16,6 @@ public record UnitStyle(LengthStyle length) {
     /** One pound-force on a square inch [Pa]. */
     public static final double PSI = POUND_FORCE / (Lengths.INCH * Lengths.INCH);
 
-    private static final int ALLOWANCE = 32;
-
     /** Inches to the nearest sixteenth. */
     public static final UnitStyle SHOP = new UnitStyle(LengthStyle.INCH_SIXTEENTHS);
 
@@ -120,12 +118,22 @@ public record UnitStyle(LengthStyle length) {
                 : Lengths.decimal(metres * 1000, 2) + " mm";
     }
 
-    /** How far something may be off [m], rounded down: to the thirty-second of an inch or the tenth of a millimetre. */
-    public String allowance(double metres) {
-        if (!length.inches()) {
-            return "± " + Lengths.decimal(Math.floor(metres * 1e4) / 10, 1) + " mm";
+    /** What a tape must show for a length [m], and how far off that it may be for what is allowed [m]. */
+    public ReadingLimits limits(double exact, double allowed) {
+        return ReadingLimits.of(exact, allowed, length);
+    }
+
+    /** A length as it was read [m], without its unit: in the coarsest fraction that it is, else in decimals. */
+    public String asRead(double metres) {
+        if (length.denominator() > 0) {
+            for (int parts : new int[] {length.denominator(), 32, 64}) {
+                RoundedLength rounded = Lengths.nearest(metres, parts);
+                if (Math.abs(rounded.errorMetres()) < SAME * Lengths.INCH) {
+                    return rounded.text();
+                }
+            }
+            return Lengths.format(metres, LengthStyle.INCH_DECIMAL);
         }
-        double down = Math.floor(metres / Lengths.INCH * ALLOWANCE) / ALLOWANCE * Lengths.INCH;
-        return "± " + Lengths.nearest(down, ALLOWANCE).text() + " in";
+        return Lengths.format(metres, length);
     }
 }

@@ -15,6 +15,7 @@ import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.apache.pdfbox.Loader;
@@ -360,9 +361,16 @@ class FloorTest extends WindowTest {
         assertThat(lookup(node -> node instanceof Label text && text.getText().matches("Anti-squat: 129 % is now .*"))
                         .queryAll())
                 .isNotEmpty();
+        // What is off is red in its row, and the mount is not ticked.
+        assertThat(lookup("#allowed-4").queryAs(Label.class).getStyleClass()).contains("limit");
+        assertThat(lookup("#allowed-1").queryAs(Label.class).getStyleClass()).doesNotContain("limit");
+        assertThat(lookup("#place-upper-frame-left").queryAs(ToggleButton.class).getText())
+                .endsWith("✗");
         press("#done-placing-read-back-upper-frame-left");
         assertThat(trouble()).contains("in off, 0.125 in allowed");
         enter("#place-tolerance", "1/2");
+        assertThat(lookup("#place-upper-frame-left").queryAs(ToggleButton.class).getText())
+                .endsWith("✓");
         press("#done-placing-read-back-upper-frame-left");
         assertThat(build().log()).hasSize(4);
         enter("#place-hole", "2");

@@ -98,26 +98,37 @@ public final class PlaceCommand implements Callable<Integer> {
         if (!placed) {
             throw new CommandFailure(ExitCodes.PROBLEMS, Message.of("placing.too_few_marks"));
         }
+        List<PlacingSheet> sheets = sheets(vehicle, allowed, slop);
         if (json.asked()) {
             ReportJson report = new ReportJson("place", vehicle, input.words());
-            Adjustment adjustment = Adjustment.of(vehicle.build().survey());
             ArrayNode files = report.root().putArray("written");
             SheetFile.write(sheet, pages).forEach(path -> files.add(path.toString()));
-            for (AxlePlace place : input.axles(vehicle)) {
-                for (MountRef ref : PlacingOrder.of(vehicle, adjustment, place).mounts()) {
-                    if (mount == null || mount.equals(ref.mount())) {
-                        PlacingSheet.of(vehicle, adjustment, ref, allowed, slop)
-                                .ifPresent(one -> report(report.axle(place), one));
-                    }
-                }
-            }
+            sheets.forEach(one -> report(report.axle(one.mount().axle()), one));
             out.println(report.text());
             return ExitCodes.OK;
         }
         for (Path written : SheetFile.write(sheet, pages)) {
             out.println(input.words().text("written", written));
         }
+        sheets.stream()
+                .filter(one -> !one.promises())
+                .forEach(one -> out.println(
+                        "  ! " + one.mount().mount() + ": " + input.words().text(one.promise())));
         return ExitCodes.OK;
+    }
+
+    /** The sheets that are asked for, in the order of placing. */
+    private List<PlacingSheet> sheets(Vehicle vehicle, double allowed, double slop) throws CommandFailure {
+        Adjustment adjustment = Adjustment.of(vehicle.build().survey());
+        List<PlacingSheet> sheets = new ArrayList<>();
+        for (AxlePlace place : input.axles(vehicle)) {
+            for (MountRef ref : PlacingOrder.of(vehicle, adjustment, place).mounts()) {
+                if (mount == null || mount.equals(ref.mount())) {
+                    PlacingSheet.of(vehicle, adjustment, ref, allowed, slop).ifPresent(sheets::add);
+                }
+            }
+        }
+        return sheets;
     }
 
     private static void report(ObjectNode axle, PlacingSheet sheet) {
@@ -129,6 +140,8 @@ public final class PlaceCommand implements Callable<Integer> {
         ReportJson.put(node, "tolerance", sheet.tolerance(), Quantity.LENGTH);
         ReportJson.put(node, "slop", sheet.slop(), Quantity.LENGTH);
         ReportJson.put(node, "standard_deviation", sheet.deviation(), Quantity.LENGTH);
+        ReportJson.put(node, "marks_standard_deviation", sheet.doubt(), Quantity.LENGTH);
+        node.put("verdict", sheet.promises() ? "promised" : "not_promised");
         tapes(node.putArray("tapes"), sheet.tapes());
         tapes(node.putArray("checks"), sheet.checks());
     }

@@ -11,6 +11,8 @@ import org.palanca.placing.PlacingSheet;
 import org.palanca.result.ResultWords;
 import org.palanca.survey.Reading;
 import org.palanca.survey.adjust.Adjustment;
+import org.palanca.units.Quantity;
+import org.palanca.units.ReadingLimits;
 import org.palanca.work.WorkStep;
 
 /** A mount's placing sheet as a page: the tapes drawn to scale from above and from the side, then the figures, large. */
@@ -148,8 +150,10 @@ public final class PlacingPage {
                 : head.text("placing.height");
         page.text(Integer.toString(number), column(0), y, size, true);
         page.textWithin(from, column(1), y, size, false, column(2) - column(1) - 8);
-        page.textWithin(head.length(reading.value()), column(2), y, size * 1.2, true, column(3) - column(2) - 6);
-        page.textWithin(head.allowed(tape.allowed()), column(3), y, size * 0.75, false, column(4) - column(3) - 6);
+        ReadingLimits limits = head.limits(reading.value(), tape.allowed());
+        String must = limits.number() + " " + head.words().units().unit(Quantity.LENGTH);
+        page.textWithin(must, column(2), y, size * 1.2, true, column(3) - column(2) - 6);
+        page.textWithin(limits.margin(), column(3), y, size * 0.75, false, column(4) - column(3) - 6);
         page.blank(column(4), Page.RIGHT, y + 2);
     }
 
@@ -190,13 +194,15 @@ public final class PlacingPage {
                 ? head.text("placing.slop", head.fine(2 * sheet.slop()), head.fine(sheet.slop()))
                 : head.text("placing.no_slop");
         y = page.paragraph(slop, Page.MARGIN, y, 10, false, Page.RIGHT - Page.MARGIN);
-        page.paragraph(
+        y = page.paragraph(
                 head.text("placing.deviation", head.fine(sheet.deviation())),
                 Page.MARGIN,
                 y,
                 10,
                 false,
                 Page.RIGHT - Page.MARGIN);
+        page.paragraph(
+                head.words().text(sheet.promise()), Page.MARGIN, y, 10, !sheet.promises(), Page.RIGHT - Page.MARGIN);
     }
 
     /** The steps of an axle's placing, numbered, with squares to tick. */

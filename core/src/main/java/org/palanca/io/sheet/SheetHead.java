@@ -6,6 +6,7 @@ import java.security.NoSuchAlgorithmException;
 import java.time.LocalDate;
 import java.util.HexFormat;
 import org.palanca.units.Quantity;
+import org.palanca.units.ReadingLimits;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Words;
 
@@ -83,8 +84,8 @@ public record SheetHead(Vehicle vehicle, String fileName, LocalDate date, Words 
         return words.units().text(radians, Quantity.ANGLE);
     }
 
-    /** How far something may be off, rounded down. */
-    String allowed(double metres) {
-        return words.units().allowance(metres);
+    /** What a tape must show [m], and how far off that it may be. */
+    ReadingLimits limits(double exact, double allowed) {
+        return words.units().limits(exact, allowed);
     }
 }

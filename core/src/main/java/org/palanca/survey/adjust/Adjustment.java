@@ -277,13 +277,18 @@ public final class Adjustment {
 
     /** Standard deviation of a mark along a direction of length 1 [m]; meant for a mark that is held in all three. */
     public double deviation(String mark, Vector3D direction) {
-        double variance = 0;
+        return Math.sqrt(Math.max(0, covariance(mark, direction, mark, direction)));
+    }
+
+    /** What the errors of two marks, each along a direction of length 1, have in common [m2]: their covariance. */
+    public double covariance(String one, Vector3D oneWay, String other, Vector3D otherWay) {
+        double sum = 0;
         for (Axis a : Axis.values()) {
             for (Axis b : Axis.values()) {
-                variance += a.of(direction) * covariance(mark, a, mark, b) * b.of(direction);
+                sum += a.of(oneWay) * covariance(one, a, other, b) * b.of(otherWay);
             }
         }
-        return Math.sqrt(Math.max(0, variance));
+        return sum;
     }
 
     /** Doubt about a mark [m]: the root of the sum of its three variances; infinite where a coordinate is free. */

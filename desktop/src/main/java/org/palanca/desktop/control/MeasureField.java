@@ -18,6 +18,7 @@ import org.palanca.words.Words;
  * back. Text that is no number stays as typed and is explained.
  */
 public final class MeasureField extends TextField {
+    private static final PseudoClass OUTSIDE = PseudoClass.getPseudoClass("outside");
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
     private final Quantity quantity;
@@ -29,6 +30,7 @@ public final class MeasureField extends TextField {
     private boolean wrong;
     private Runnable cleared;
     private boolean decimals;
+    private boolean read;
 
     /**
      * @param quantity what is typed
@@ -75,6 +77,17 @@ public final class MeasureField extends TextField {
         return this;
     }
 
+    /** From now on lengths are written as they were read, to the sixty-fourth where it is one. Returns this. */
+    public MeasureField asRead() {
+        read = true;
+        return this;
+    }
+
+    /** Whether what is entered lies outside its limits: it is shown so, and stays. */
+    public void setOutside(boolean is) {
+        pseudoClassStateChanged(OUTSIDE, is);
+    }
+
     /** Shows that there is no value, with a hint of what it would come out as. */
     public void showNone(String hint) {
         boolean typing = isFocused() && !getText().equals(shown);
@@ -99,6 +112,9 @@ public final class MeasureField extends TextField {
 
     private String written(double number) {
         LengthStyle style = words.get().units().length();
+        if (read) {
+            return words.get().units().asRead(number);
+        }
         return switch (quantity) {
             case LENGTH -> Lengths.format(number, decimals && style.inches() ? LengthStyle.INCH_DECIMAL : style);
             case ANGLE -> Angles.format(number, 1);

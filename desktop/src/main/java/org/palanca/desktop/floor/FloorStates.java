@@ -54,7 +54,7 @@ public final class FloorStates {
                     .filter(fault -> fault.axle().equals(Optional.of(axle.place())))
                     .count();
             worse(states, Step.HOUSING, housing(vehicle, axle.place(), faults));
-            worse(states, Step.PLACE, place(vehicle, axle.place(), adjustment));
+            worse(states, Step.PLACE, place(vehicle, axle.place(), adjustment, found));
         }
         states.put(Step.AXLE, judged(found, Fault.Job.AXLE, "axle", "axle_tight"));
         states.put(Step.CYCLE, judged(found, Fault.Job.CYCLE, "cycle", "cycle_bad"));
@@ -112,7 +112,13 @@ public final class FloorStates {
         return new How(Message.of("rail.housing", Long.toString(done), Integer.toString(steps.size())), false);
     }
 
-    private static How place(Vehicle vehicle, AxlePlace place, Adjustment adjustment) {
+    private static How place(Vehicle vehicle, AxlePlace place, Adjustment adjustment, Assessment assessment) {
+        long astray = assessment.of(Fault.Job.PLACE).stream()
+                .filter(fault -> fault.axle().equals(Optional.of(place)))
+                .count();
+        if (astray > 0) {
+            return new How(Message.of("rail.place_off", Long.toString(astray)), true);
+        }
         if (DatumLife.lasting(adjustment).size() < LEAST_MARKS) {
             return new How(Message.of("rail.place_none"), true);
         }

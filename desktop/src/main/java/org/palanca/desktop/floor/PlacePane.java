@@ -5,6 +5,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.control.Button;
@@ -35,6 +36,8 @@ import org.palanca.survey.Reading;
 import org.palanca.survey.adjust.Adjustment;
 import org.palanca.survey.adjust.SurveyRemark;
 import org.palanca.units.Quantity;
+import org.palanca.units.ReadingLimits;
+import org.palanca.units.UnitStyle;
 import org.palanca.vehicle.Found;
 import org.palanca.vehicle.MountRef;
 import org.palanca.words.Message;
@@ -144,9 +147,20 @@ public final class PlacePane extends FloorPane {
         return build().found(new MountRef(place(), name)).filter(Found::placed).isPresent();
     }
 
+    /** How far off a mount was found [m]; empty while it is not read back. */
+    private OptionalDouble off(String name) {
+        Optional<Found> found = build().found(new MountRef(place(), name)).filter(Found::placed);
+        return found.isEmpty() ? OptionalDouble.empty() : AsPlaced.off(vehicle(), found.get());
+    }
+
+    /** The mark of a mount that was read back: only one that came where it belongs is ticked. */
+    private String tick(String name) {
+        OptionalDouble off = off(name);
+        return off.isEmpty() ? "" : off.getAsDouble() <= tolerance - slop() ? "  ✓" : "  ✗";
+    }
+
     private ToggleButton mountButton(String name, int number) {
-        boolean back = readBack(name);
-        ToggleButton button = new ToggleButton(number + "  " + name + (back ? "  ✓" : ""));
+        ToggleButton button = new ToggleButton(number + "  " + name + tick(name));
         button.setId("place-" + name.replace(' ', '-'));
         button.setSelected(name.equals(chosen));
         button.setMinWidth(USE_PREF_SIZE);
@@ -182,19 +196,25 @@ public final class PlacePane extends FloorPane {
             name.setMinHeight(Region.USE_PREF_SIZE);
             FractionText must = new FractionText(check ? 1.3 : 1.9);
             must.setId("must-" + (i + 1));
-            must.show(w.units().format(reading.value(), Quantity.LENGTH));
+            ReadingLimits limits = w.units().limits(reading.value(), tape.allowed());
+            must.show(new UnitStyle.Text(limits.number(), w.units().unit(Quantity.LENGTH)));
             must.setAlignment(Pos.CENTER_LEFT);
             MeasureField blank = new MeasureField(
-                    Quantity.LENGTH, wordsSupplier(), value -> found(sheet, reading, value), complaints());
+                            Quantity.LENGTH, wordsSupplier(), value -> found(sheet, reading, value), complaints())
+                    .asRead();
             blank.setId("found-" + (i + 1));
             blank.setOnCleared(() -> forget(sheet, reading));
-            found.flatMap(one -> taken(one, reading))
-                    .ifPresentOrElse(taken -> blank.show(taken.value()), () -> blank.showNone(""));
+            Optional<Reading> read = found.flatMap(one -> taken(one, reading));
+            read.ifPresentOrElse(taken -> blank.show(taken.value()), () -> blank.showNone(""));
+            boolean outside =
+                    read.filter(taken -> limits.outside(taken.value())).isPresent();
+            blank.setOutside(outside);
             grid.add(Labels.of(Integer.toString(i + 1), "step-name"), 0, i + 1);
             grid.add(name, 1, i + 1);
             grid.add(must, 2, i + 1);
             must.setMinWidth(Region.USE_PREF_SIZE);
-            Label allowed = Labels.of(w.units().allowance(tape.allowed()), "second");
+            Label allowed = Labels.of(limits.margin(), outside ? "limit" : "second");
+            allowed.setId("allowed-" + (i + 1));
             allowed.setMinWidth(Region.USE_PREF_SIZE);
             grid.add(allowed, 3, i + 1);
             HBox blankWithUnit = Labels.withUnit(blank, Quantity.LENGTH, wordsSupplier());
@@ -322,6 +342,7 @@ public final class PlacePane extends FloorPane {
         box.getChildren().add(Labels.sentence(slop, "second"));
         box.getChildren()
                 .add(Labels.sentence(w.text("placing.deviation", w.units().fine(sheet.deviation())), "second"));
+        box.getChildren().add(Labels.sentence(w.text(sheet.promise()), sheet.promises() ? "second" : "limit"));
         return box;
     }
 
@@ -354,7 +375,7 @@ public final class PlacePane extends FloorPane {
             headline.setId("place-headline");
             side.getChildren().add(headline);
             placed.ifPresent(one -> {
-                if (one.off().getNorm() > tolerance) {
+                if (one.off().getNorm() > tolerance - slop()) {
                     headline.getStyleClass().add("limit");
                 }
                 one.remarks()
@@ -366,7 +387,7 @@ public final class PlacePane extends FloorPane {
             });
         }
         side.getChildren().add(Labels.of(w.text("placing.order"), "form-title"));
-        WorkOrder work = new WorkOrder(place().id() + ".placing", placing.steps(), build().log());
+        WorkOrder work = new WorkOrder(PlacingOrder.job(place()), placing.steps(), build().log());
         order.show(work, w);
         side.getChildren().add(order);
         for (PlacingOrder.Taken taken : placing.taken()) {
@@ -425,10 +446,19 @@ public final class PlacePane extends FloorPane {
                 return Optional.of(Message.of("placing.not_read", step.subject()));
             }
             double off = placed.get().off().getNorm();
-            return off > tolerance
-                    ? Optional.of(
-                            Message.of("placing.too_far", step.subject(), Message.fine(off), Message.fine(tolerance)))
-                    : Optional.empty();
+            double mayBeOff = tolerance - slop();
+            if (off > mayBeOff) {
+                return Optional.of(
+                        Message.of("placing.too_far", step.subject(), Message.fine(off), Message.fine(mayBeOff)));
+            }
+            return PlacingSheet.of(
+                            vehicle(),
+                            Adjustment.of(build().survey()),
+                            new MountRef(place(), step.subject()),
+                            tolerance,
+                            slop())
+                    .filter(sheet -> !sheet.promises())
+                    .map(sheet -> Message.of("placing.cannot_tell", sheet.promise()));
         }
         if (step.name().equals("placing.square")) {
             List<Said> said = FitWords.square(vehicle(), place(), Adjustment.of(build().survey()));
