@@ -294,7 +294,7 @@ class MainTest {
         assertThat(out)
                 .contains("crossmember left", "±", "by definition", "more than needed")
                 .contains("Most likely wrong: tape horn right to kick right")
-                .contains("Find it again from tail left");
+                .contains("It is held by readings from what stays. tape tail right to hanger left 36 5/8 in");
         assertThat(run("survey", tarn, "--units", "mm")).isEqualTo(ExitCodes.OK);
         assertThat(out).contains(" mm").doesNotContain(" in ");
     }

@@ -15,6 +15,7 @@ import org.palanca.clearance.ClearanceStudy;
 import org.palanca.clearance.Clearances;
 import org.palanca.clearance.Overlap;
 import org.palanca.driveline.ShaftWords;
+import org.palanca.fit.CutReady;
 import org.palanca.fit.FitWords;
 import org.palanca.limits.CycleWords;
 import org.palanca.limits.Limit;
@@ -26,6 +27,7 @@ import org.palanca.result.AxleModel;
 import org.palanca.ride.RideStudy;
 import org.palanca.ride.RideWords;
 import org.palanca.steering.PickupAdvice;
+import org.palanca.survey.Cut;
 import org.palanca.survey.adjust.Adjustment;
 import org.palanca.survey.adjust.SurveyRemark;
 import org.palanca.targets.Scorecard;
@@ -133,6 +135,11 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
                             remark.message().key() + remark.marks(),
                             1,
                             remark.message()));
+                }
+            }
+            for (Cut cut : vehicle.build().survey().cuts()) {
+                for (Message one : cut.done() ? List.<Message>of() : CutReady.axles(vehicle, adjustment, cut)) {
+                    faults.add(new Fault(Fault.Job.MEASURE, Optional.empty(), named(one), 1, one));
                 }
             }
         }

@@ -5,8 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.hipparchus.linear.DecompositionSolver;
-import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
@@ -17,6 +15,7 @@ import org.palanca.survey.Mark;
 import org.palanca.survey.Reading;
 import org.palanca.survey.ReadingKind;
 import org.palanca.survey.adjust.Adjustment;
+import org.palanca.survey.adjust.BestThree;
 import org.palanca.survey.adjust.DatumLife;
 import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
@@ -190,34 +189,15 @@ public record PlacingSheet(
     private static List<Ray> best(Adjustment adjustment, List<Ray> rays, Ray height) {
         List<RealMatrix> normals =
                 rays.stream().map(ray -> normal(adjustment, ray)).toList();
-        RealMatrix floor = normal(adjustment, height);
-        List<Ray> best = List.of();
-        double least = Double.POSITIVE_INFINITY;
-        for (int i = 0; i < rays.size(); i++) {
-            for (int j = i + 1; j < rays.size(); j++) {
-                for (int k = j + 1; k < rays.size(); k++) {
-                    double spread =
-                            spread(floor.add(normals.get(i)).add(normals.get(j)).add(normals.get(k)));
-                    if (spread < least) {
-                        least = spread;
-                        best = List.of(rays.get(i), rays.get(j), rays.get(k));
-                    }
-                }
-            }
-        }
-        return best;
+        return BestThree.of(normals, normal(adjustment, height)).stream()
+                .map(rays::get)
+                .toList();
     }
 
     private static RealMatrix normal(Adjustment adjustment, Ray ray) {
         RealVector u = MatrixUtils.createRealVector(ray.direction().toArray());
         double deviation = ray.deviation(adjustment);
         return u.outerProduct(u).scalarMultiply(1 / (deviation * deviation));
-    }
-
-    /** Sum of the three variances of the place [m2]; infinite where a direction is not held. */
-    private static double spread(RealMatrix normal) {
-        DecompositionSolver solver = new LUDecomposition(normal).getSolver();
-        return solver.isNonSingular() ? solver.getInverse().getTrace() : Double.POSITIVE_INFINITY;
     }
 
     /** Marks on the other side of the vehicle first, the longest reach first: a diagonal shows most. */

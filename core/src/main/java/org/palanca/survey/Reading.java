@@ -1,5 +1,6 @@
 package org.palanca.survey;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -16,6 +17,9 @@ import java.util.OptionalDouble;
  */
 public record Reading(
         ReadingKind kind, String from, String to, List<Double> values, Instrument instrument, OptionalDouble spread) {
+    /** Two good repeats lie farther apart than so many standard deviations of one but once in seventy times. */
+    private static final double AGREE = 3.5;
+
     public Reading {
         values = List.copyOf(values);
     }
@@ -31,14 +35,50 @@ public record Reading(
         return of(ReadingKind.DISTANCE, from, to, values);
     }
 
-    /** The mean of the repeats [m or rad]. */
+    /** The mean of the repeats that agree [m or rad]. */
     public double value() {
-        return values.stream().mapToDouble(Double::doubleValue).average().orElse(0);
+        return agreeing().stream().mapToDouble(Double::doubleValue).average().orElse(0);
     }
 
-    /** Standard deviation of the mean [m or rad]: that of one reading over the root of how many there are. */
+    /** Standard deviation of the mean [m or rad]: that of one reading over the root of how many agree. */
     public double standardDeviation() {
-        return spread.orElse(instrument.spread()) / Math.sqrt(Math.max(1, values.size()));
+        return one() / Math.sqrt(Math.max(1, agreeing().size()));
+    }
+
+    private double one() {
+        return spread.orElse(instrument.spread());
+    }
+
+    /**
+     * The repeats that lie no farther apart than the instrument can be off: the largest group, of two as large the one with the
+     * latest repeat. What was measured again because it was doubted must not be averaged with the doubtful one.
+     */
+    public List<Double> agreeing() {
+        double within = AGREE * one();
+        List<Double> best = List.of();
+        int latest = -1;
+        for (double least : values) {
+            List<Double> group = values.stream()
+                    .filter(value -> value >= least && value <= least + within)
+                    .toList();
+            int last = values.lastIndexOf(group.isEmpty() ? least : lastOf(group));
+            if (group.size() > best.size() || group.size() == best.size() && last > latest) {
+                best = group;
+                latest = last;
+            }
+        }
+        return best;
+    }
+
+    private static double lastOf(List<Double> group) {
+        return group.get(group.size() - 1);
+    }
+
+    /** The repeats that don't agree with the others, so that they can't be of the same thing. */
+    public List<Double> setAside() {
+        List<Double> rest = new ArrayList<>(values);
+        agreeing().forEach(rest::remove);
+        return List.copyOf(rest);
     }
 
     /** How far the repeats lie apart [m or rad]. */

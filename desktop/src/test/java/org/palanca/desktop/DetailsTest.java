@@ -19,6 +19,7 @@ import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javax.imageio.ImageIO;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.desktop.board.FloorBoard;
 import org.palanca.desktop.cycle.Grip;
@@ -31,6 +32,7 @@ import org.palanca.springing.Air;
 import org.palanca.springing.Coils;
 import org.palanca.springing.Springing;
 import org.palanca.survey.Cut;
+import org.palanca.survey.Mark;
 import org.palanca.survey.Support;
 import org.palanca.survey.Survey;
 import org.palanca.survey.Zone;
@@ -148,6 +150,18 @@ class DetailsTest extends WindowTest {
         assertThat(lookup("#room-done").queryAs(Button.class).getText()).contains("not cut yet");
         press("#room-done");
         assertThat(survey().cuts().get(cuts)).isEqualTo(cut);
+        // A mark in it that was never taped from what stays: it can't be called cut.
+        Vector3D inside = new Vector3D(
+                (cut.room().rear() + cut.room().front()) / 2,
+                (cut.room().right() + cut.room().left()) / 2,
+                (cut.room().bottom() + cut.room().top()) / 2);
+        Survey lost = survey().with(Mark.at("inner gusset", inside));
+        onFx(() -> window.document()
+                .change(vehicle().withBuild(vehicle().build().withSurvey(lost)), Message.of("change.work"), ""));
+        press("#room-done");
+        assertThat(trouble()).contains("takes mark inner gusset", "Take the three measures");
+        assertThat(survey().cuts().get(cuts).done()).isFalse();
+        push(KeyCode.CONTROL, KeyCode.Z);
         choose("#room-scheme", "the plan");
         assertThat(survey().cuts().get(cuts).scheme()).isEmpty();
     }

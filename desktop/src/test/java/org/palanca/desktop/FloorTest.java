@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
@@ -100,6 +101,44 @@ class FloorTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.Z);
         push(KeyCode.CONTROL, KeyCode.Z);
         assertThat(reading(ReadingKind.DISTANCE, "horn right", "kick right")).contains(wrong);
+    }
+
+    /** Measured again as advised, the new reading is not averaged with the old; or the likely value is taken at a press. */
+    @Test
+    void theOddReadingIsReplacedOrMeasuredAgain() {
+        step(Step.MEASURE);
+        hold("horn right", "kick right");
+        type("#measure-value", "79 1/8");
+        Reading both = reading(ReadingKind.DISTANCE, "horn right", "kick right").orElseThrow();
+        assertThat(both.values()).hasSize(2);
+        assertThat(both.value()).isCloseTo(inches(79.125), within(1e-9));
+        assertThat(label("#survey-headline")).contains("80 1/8 in and 79 1/8 in are farther apart");
+        press("#survey-fix-0");
+        assertThat(reading(ReadingKind.DISTANCE, "horn right", "kick right")
+                        .orElseThrow()
+                        .values())
+                .hasSize(1);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(lookup("#survey-fix-0").queryAs(Button.class).getText()).isEqualTo("Replace 80 1/8 in by 79 1/8 in");
+        // The list has the doubtful one at its head, to be corrected where it stands.
+        assertThat(fieldText("#reading-0")).isEqualTo("80 1/8");
+        assertThat(label("#reading-fit-0")).contains("over");
+        enter("#reading-0", "79 3/16");
+        assertThat(reading(ReadingKind.DISTANCE, "horn right", "kick right")
+                        .orElseThrow()
+                        .value())
+                .isCloseTo(inches(79.1875), within(1e-9));
+        push(KeyCode.CONTROL, KeyCode.Z);
+        press("#survey-fix-0");
+        assertThat(reading(ReadingKind.DISTANCE, "horn right", "kick right")
+                        .orElseThrow()
+                        .value())
+                .isCloseTo(inches(79.125), within(1e-9));
+        int before = survey().readings().size();
+        press("#readings-all");
+        press("#reading-drop-" + (before - 1));
+        assertThat(survey().readings()).hasSize(before - 1);
     }
 
     @Test

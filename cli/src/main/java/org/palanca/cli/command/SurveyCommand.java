@@ -67,6 +67,7 @@ public final class SurveyCommand implements Callable<Integer> {
             node.put("level", ReportJson.id(remark.level()));
             remark.marks().forEach(node.putArray("marks")::add);
             report.message(node, remark.message());
+            remark.fix().ifPresent(fix -> report.message(node.putObject("fix"), fix.said()));
         }
         return report;
     }

@@ -1,36 +1,35 @@
 package org.palanca.survey.adjust;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.palanca.survey.Cut;
 import org.palanca.survey.Mark;
 
 /**
- * A mark that a planned cut takes away, and the mark that stays from which it can be found again.
+ * A mark that a planned cut takes away, and the measures from marks that stay by which it is found again.
  *
  * @param mark the mark that goes
  * @param cut the cut that takes it
- * @param stays the nearest mark that no planned cut takes; empty when all go or none is placed
- * @param distance from the one that stays [m], with its standard deviation
+ * @param again how it is put back
  */
-public record DatumLife(Mark mark, Cut cut, Optional<Mark> stays, Adjustment.Distance distance) {
+public record DatumLife(Mark mark, Cut cut, FindAgain again) {
     /** Every mark that goes, with what will stand in for it. */
     public static List<DatumLife> of(Adjustment adjustment) {
+        List<Mark> stays = lasting(adjustment);
         List<DatumLife> going = new ArrayList<>();
         for (Mark mark : adjustment.survey().marks()) {
-            cutting(adjustment, mark).ifPresent(cut -> {
-                Optional<Mark> stays = adjustment.placed().stream()
-                        .filter(other -> cutting(adjustment, other).isEmpty())
-                        .min(Comparator.comparingDouble(other ->
-                                adjustment.distance(mark.name(), other.name()).metres()));
-                Adjustment.Distance distance = stays.map(other -> adjustment.distance(mark.name(), other.name()))
-                        .orElse(new Adjustment.Distance(0, 0));
-                going.add(new DatumLife(mark, cut, stays, distance));
-            });
+            cutting(adjustment, mark)
+                    .ifPresent(cut -> going.add(new DatumLife(mark, cut, FindAgain.of(adjustment, mark, stays))));
         }
         return List.copyOf(going);
+    }
+
+    /** The marks that a cut takes and that could not be found again by what has been read so far. */
+    public static List<DatumLife> unread(Adjustment adjustment, Cut cut) {
+        return of(adjustment).stream()
+                .filter(life -> life.cut().equals(cut) && !life.again().read())
+                .toList();
     }
 
     /** The cut that takes a mark away, if one is planned. */

@@ -63,7 +63,8 @@ public record LikelySlip(Kind kind, double meant, String mark) {
         return Optional.empty();
     }
 
-    private static Reading swapped(Reading reading, String mark, String image) {
+    /** The reading with one mark in the place of another. */
+    static Reading swapped(Reading reading, String mark, String image) {
         return new Reading(
                 reading.kind(),
                 reading.from().equals(mark) ? image : reading.from(),

@@ -51,7 +51,8 @@ public record NextReading(Reading reading, String mark, double before, double af
                 .min(Comparator.comparingDouble(NextReading::after));
     }
 
-    private static List<Reading> candidates(Adjustment adjustment, String mark) {
+    /** What could be read of a mark and was not, without values. */
+    static List<Reading> candidates(Adjustment adjustment, String mark) {
         List<Reading> all = new ArrayList<>();
         for (ReadingKind kind : List.of(ReadingKind.HEIGHT, ReadingKind.OFFSET, ReadingKind.AHEAD)) {
             all.add(Reading.of(kind, mark, ""));

@@ -20,8 +20,13 @@ import org.palanca.words.Message;
  * @param level whether places can be trusted at all
  * @param marks marks it is about
  * @param message what, by how much, and what to do
+ * @param fix a change of one reading that would put it right; empty where only measuring will
  */
-public record SurveyRemark(Level level, List<String> marks, Message message) {
+public record SurveyRemark(Level level, List<String> marks, Message message, Optional<SurveyFix> fix) {
+    private SurveyRemark(Level level, List<String> marks, Message message) {
+        this(level, marks, message, Optional.empty());
+    }
+
     /** How pressing it is. */
     public enum Level {
         /** A place is not known. */
@@ -32,16 +37,18 @@ public record SurveyRemark(Level level, List<String> marks, Message message) {
         ADVICE
     }
 
-    /** Repeats that lie farther apart than so many standard deviations were not of the same thing. */
-    private static final double REPEATS = 5;
+    /** So many suspects are named; of more, how many more there are. */
+    private static final int NAMED = 4;
 
     /** Everything to be said of a survey. */
     public static List<SurveyRemark> of(Adjustment adjustment) {
         List<SurveyRemark> remarks = new ArrayList<>();
         free(adjustment, remarks);
-        adjustment.odd().ifPresent(odd -> remarks.add(odd(adjustment, odd)));
+        Optional<Suspects> suspects = Suspects.of(adjustment);
+        suspects.ifPresent(some ->
+                remarks.add(some.alone() ? odd(adjustment, adjustment.odd().orElseThrow()) : oneOf(adjustment, some)));
         repeats(adjustment, remarks);
-        sides(adjustment, remarks);
+        sides(adjustment, suspects.filter(Suspects::alone), remarks);
         cuts(adjustment, remarks);
         unchecked(adjustment, remarks);
         NextReading.of(adjustment).ifPresent(next -> remarks.add(next(next)));
@@ -105,27 +112,84 @@ public record SurveyRemark(Level level, List<String> marks, Message message) {
                         measure(quantity, odd.measured()),
                         measure(quantity, Math.abs(error)),
                         Message.of(error > 0 ? "survey.too_long" : "survey.too_short"),
-                        advice));
+                        advice),
+                slip.map(found -> fix(reading, found)));
+    }
+
+    private static SurveyFix fix(Reading reading, LikelySlip slip) {
+        Quantity quantity = reading.kind().quantity();
+        return slip.kind() == LikelySlip.Kind.OTHER_MARK
+                ? new SurveyFix(
+                        Message.of("survey.fix.mark", slip.mark()),
+                        reading,
+                        Optional.of(LikelySlip.swapped(reading, SideBySide.other(slip.mark()), slip.mark())))
+                : new SurveyFix(
+                        Message.of(
+                                "survey.fix.replace",
+                                measure(quantity, reading.value()),
+                                measure(quantity, slip.meant())),
+                        reading,
+                        Optional.of(reading.withValues(List.of(slip.meant()))));
+    }
+
+    /** Too little is measured to tell which of several readings is wrong: all are named, and the reading that decides. */
+    private static SurveyRemark oneOf(Adjustment adjustment, Suspects suspects) {
+        List<Message> named = suspects.readings().stream()
+                .limit(NAMED)
+                .map(reading -> suspect(adjustment, reading))
+                .toList();
+        int more = suspects.readings().size() - named.size();
+        Message all = more > 0 ? Message.of("survey.and_more", joined(named), Integer.toString(more)) : joined(named);
+        Message advice = suspects.decides()
+                .map(reading -> Message.of(suspects.settles() ? "survey.decides" : "survey.narrows", phrase(reading)))
+                .orElse(Message.of("survey.none_decides"));
+        return new SurveyRemark(
+                Level.DOUBT, marks(suspects.readings().get(0)), Message.of("survey.one_of", all, advice));
+    }
+
+    private static Message suspect(Adjustment adjustment, Reading reading) {
+        if (reading.values().isEmpty()) {
+            return phrase(reading);
+        }
+        Object value = measure(reading.kind().quantity(), reading.value());
+        return LikelySlip.of(adjustment, reading)
+                .filter(slip -> slip.kind() != LikelySlip.Kind.OTHER_MARK)
+                .map(slip -> Message.of(
+                        "survey.suspect_slip",
+                        phrase(reading),
+                        value,
+                        measure(reading.kind().quantity(), slip.meant())))
+                .orElse(Message.of("survey.suspect", phrase(reading), value));
     }
 
     private static void repeats(Adjustment adjustment, List<SurveyRemark> remarks) {
         for (Reading reading : adjustment.survey().readings()) {
-            double one = reading.spread().orElse(reading.instrument().spread());
-            if (reading.range() > REPEATS * one) {
+            List<Double> aside = reading.setAside();
+            if (!aside.isEmpty()) {
+                Quantity quantity = reading.kind().quantity();
                 remarks.add(new SurveyRemark(
                         Level.DOUBT,
                         marks(reading),
                         Message.of(
                                 "survey.repeats",
                                 phrase(reading),
-                                measure(reading.kind().quantity(), reading.range()))));
+                                measure(quantity, aside.get(0)),
+                                measure(quantity, reading.value())),
+                        Optional.of(new SurveyFix(
+                                Message.of("survey.fix.drop", measure(quantity, aside.get(0))),
+                                reading,
+                                Optional.of(reading.withValues(reading.agreeing()))))));
             }
         }
     }
 
-    private static void sides(Adjustment adjustment, List<SurveyRemark> remarks) {
+    /** A pair that differs because of the reading that is told to be wrong is told already. */
+    private static void sides(Adjustment adjustment, Optional<Suspects> alone, List<SurveyRemark> remarks) {
         for (SideBySide pair : SideBySide.of(adjustment.survey())) {
-            if (pair.worthALook()) {
+            boolean told = alone.map(wrong -> wrong.readings().get(0))
+                    .filter(wrong -> wrong.equals(pair.left()) || wrong.equals(pair.right()))
+                    .isPresent();
+            if (pair.worthALook() && !told) {
                 remarks.add(new SurveyRemark(
                         Level.DOUBT,
                         marks(pair.left()),
@@ -172,18 +236,33 @@ public record SurveyRemark(Level level, List<String> marks, Message message) {
     }
 
     private static SurveyRemark dying(DatumLife life) {
+        FindAgain again = life.again();
         String key = life.cut().done() ? "survey.mark_gone" : "survey.mark_goes";
-        Message instead = life.stays()
-                .map(stays -> Message.of(
-                        "survey.instead",
-                        stays.name(),
-                        Message.length(life.distance().metres()),
-                        Message.fine(life.distance().deviation())))
-                .orElse(Message.of("survey.no_instead"));
+        Message instead;
+        if (!again.possible()) {
+            instead = Message.of("survey.no_instead");
+        } else {
+            String how = life.cut().done() ? "survey.find" : again.read() ? "survey.find_read" : "survey.find_first";
+            instead = Message.of(
+                    how,
+                    measures(again.measures()),
+                    Message.fine(again.doubt()),
+                    measures(again.plumb()),
+                    Message.fine(again.plumbDoubt()));
+        }
         return new SurveyRemark(
-                Level.DOUBT,
+                again.read() && !life.cut().done() ? Level.ADVICE : Level.DOUBT,
                 List.of(life.mark().name()),
                 Message.of(key, life.mark().name(), life.cut().name(), instead));
+    }
+
+    private static Message measures(List<Reading> readings) {
+        return joined(readings.stream()
+                .map(reading -> Message.of(
+                        "survey.suspect",
+                        phrase(reading),
+                        measure(reading.kind().quantity(), reading.value())))
+                .toList());
     }
 
     private static void unchecked(Adjustment adjustment, List<SurveyRemark> remarks) {

@@ -112,7 +112,7 @@ public final class MeasureField extends TextField {
 
     private String written(double number) {
         LengthStyle style = words.get().units().length();
-        if (read) {
+        if (read && quantity == Quantity.LENGTH) {
             return words.get().units().asRead(number);
         }
         return switch (quantity) {

@@ -11,7 +11,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.function.UnaryOperator;
 import javafx.geometry.Point2D;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
@@ -42,6 +41,7 @@ import org.palanca.survey.ReadingKind;
 import org.palanca.survey.Survey;
 import org.palanca.survey.adjust.Adjustment;
 import org.palanca.survey.adjust.SideBySide;
+import org.palanca.survey.adjust.SurveyFix;
 import org.palanca.survey.adjust.SurveyRemark;
 import org.palanca.survey.points.Scan;
 import org.palanca.survey.points.ScanPoint;
@@ -73,6 +73,7 @@ public final class MeasurePane extends FloorPane {
     private final RoomEditor rooms;
     private final VBox tools = new VBox(6);
     private final GaugeRow gauge;
+    private final ReadingList list;
     private Adjustment adjustment;
     private List<SurveyRemark> remarks = List.of();
     private Optional<ScanPoint> picked = Optional.empty();
@@ -87,6 +88,7 @@ public final class MeasurePane extends FloorPane {
         board = new SurveyBoard(this::vehicle, wordsSupplier(), themeSupplier());
         gauge = new GaugeRow(wordsSupplier(), complaints(), this::fromGauge);
         rooms = new RoomEditor(this);
+        list = new ReadingList(wordsSupplier(), complaints(), this::corrected);
         setId("measure-pane");
         VBox.setVgrow(board, Priority.ALWAYS);
         entry();
@@ -387,6 +389,9 @@ public final class MeasurePane extends FloorPane {
             headline.getStyleClass().add("limit");
         }
         side.getChildren().add(headline);
+        if (!remarks.isEmpty()) {
+            remarks.get(0).fix().ifPresent(fix -> side.getChildren().add(fixButton(fix, 0, w)));
+        }
         side.getChildren().add(new Keypad(value, this::take, w.text("measure.add")));
         if (!hand(from).isEmpty()) {
             side.getChildren().add(markCard(hand(from), w));
@@ -397,11 +402,32 @@ public final class MeasurePane extends FloorPane {
         side.getChildren().add(tools);
         rooms.card().ifPresent(side.getChildren()::add);
         VBox more = new VBox(7);
-        remarks.stream().skip(1).forEach(remark -> more.getChildren().add(remark(remark, w)));
+        for (int i = 1; i < remarks.size(); i++) {
+            int number = i;
+            more.getChildren().add(remark(remarks.get(i), w));
+            remarks.get(i).fix().ifPresent(fix -> more.getChildren().add(fixButton(fix, number, w)));
+        }
         side.getChildren().add(more);
+        if (!adjustment.survey().readings().isEmpty()) {
+            list.show(adjustment);
+            side.getChildren().add(list);
+        }
         if (!adjustment.survey().cuts().isEmpty()) {
             side.getChildren().add(Labels.sentence(w.text("caution.cut"), "caution"));
         }
+    }
+
+    private Button fixButton(SurveyFix fix, int number, Words w) {
+        String what = w.text(fix.said());
+        Button button = Labels.button(
+                "survey-fix-" + number,
+                what,
+                () -> change(
+                        build -> build.withSurvey(fix.in(build.survey())),
+                        "reading",
+                        w.text(SurveyRemark.phrase(fix.before()))));
+        button.setAccessibleText(what + ": " + w.text(SurveyRemark.phrase(fix.before())));
+        return button;
     }
 
     private Label remark(SurveyRemark remark, Words w) {
@@ -465,18 +491,20 @@ public final class MeasurePane extends FloorPane {
         HBox.setHgrow(label, Priority.ALWAYS);
         label.setMaxWidth(Double.MAX_VALUE);
         int index = build().survey().readings().indexOf(reading);
-        Button gone = Labels.button("drop-reading-" + index, "✕", () -> {
-            UnaryOperator<Survey> without = survey -> {
-                List<Reading> next = new ArrayList<>(survey.readings());
-                next.remove(reading);
-                return survey.withReadings(next);
-            };
-            change(build -> build.withSurvey(without.apply(build.survey())), "reading_gone", text);
-        });
+        Button gone = Labels.button("drop-reading-" + index, "✕", () -> corrected(reading, Optional.empty()));
         gone.setAccessibleText(w.text("measure.drop", text));
         HBox row = new HBox(6, label, gone);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
+    }
+
+    /** A reading with other values, or without any: it is gone then. */
+    private void corrected(Reading before, Optional<Reading> after) {
+        SurveyFix fix = new SurveyFix(SurveyRemark.phrase(before), before, after);
+        change(
+                build -> build.withSurvey(fix.in(build.survey())),
+                after.isPresent() ? "reading" : "reading_gone",
+                words().text(SurveyRemark.phrase(before)));
     }
 
     private void photo(Mark mark) {

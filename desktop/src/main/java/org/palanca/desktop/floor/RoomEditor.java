@@ -14,12 +14,15 @@ import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.desktop.control.Labels;
+import org.palanca.fit.CutReady;
 import org.palanca.survey.Box;
 import org.palanca.survey.Cut;
 import org.palanca.survey.Support;
 import org.palanca.survey.Survey;
 import org.palanca.survey.Zone;
+import org.palanca.survey.adjust.Adjustment;
 import org.palanca.units.Lengths;
+import org.palanca.words.Message;
 import org.palanca.words.Words;
 
 /** Zones, cuts and supports: drawn as a box in the top view, then named and measured. */
@@ -294,6 +297,11 @@ final class RoomEditor {
 
     private void toggleDone(Item item) {
         Cut old = survey().cuts().get(item.index());
+        List<Message> missing = old.done() ? List.of() : CutReady.missing(pane.vehicle(), Adjustment.of(survey()), old);
+        if (!missing.isEmpty()) {
+            pane.complain(pane.words().text(missing.get(0)));
+            return;
+        }
         List<Cut> cuts = set(survey().cuts(), item.index(), new Cut(old.name(), old.scheme(), old.room(), !old.done()));
         pane.change(build -> build.withSurvey(build.survey().withCuts(cuts)), "room", old.name());
     }
