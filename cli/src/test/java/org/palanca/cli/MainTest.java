@@ -264,7 +264,8 @@ class MainTest {
         }
         assertThat(run("steer", roadster, "--axle", "front")).isEqualTo(ExitCodes.OK);
         assertThat(out)
-                .contains("Double wishbones", "Camber", "Full lock", "Turning circle", "1 1/16 in up", "not 2.5°");
+                .contains("Double wishbones", "Camber", "Full lock", "Turning circle", "1 1/16 in up: toe moves")
+                .contains("As it is: toe moves 2.5°", "at the tread", "tie rods", "But then: ");
         assertThat(run("solve", roadster, "--axle", "front", "--steer", "100", "--scheme", "struts in front"))
                 .isEqualTo(ExitCodes.OK);
         assertThat(out).contains("Ackermann");

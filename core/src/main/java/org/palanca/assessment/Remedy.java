@@ -22,6 +22,7 @@ import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.check.VehicleCheck;
 import org.palanca.vehicle.edit.MountMoves;
+import org.palanca.words.Message;
 
 /**
  * One thing to try: a single mount (with its mirror image) and where to move it, found by trying. Of all moves along one
@@ -81,6 +82,11 @@ public record Remedy(
         return new Search(vehicle, place, resultId).run(goOn);
     }
 
+    /** The move in words. */
+    public Message move(Vehicle vehicle) {
+        return MoveWords.of(vehicle, mount, by);
+    }
+
     private static final class Search {
         private final Vehicle vehicle;
         private final Axle axle;
@@ -105,9 +111,12 @@ public record Remedy(
 
         Optional<Remedy> run(BooleanSupplier goOn) {
             if (before.filter(mark -> mark.result().kind() == ResultKind.TOE).isPresent()) {
-                byTheSteeringsAdvice();
+                Optional<Remedy> steered = byTheSteeringsAdvice(goOn);
+                if (steered.isPresent()) {
+                    return steered;
+                }
             }
-            for (Mount mount : moves.isEmpty() ? movable() : List.<Mount>of()) {
+            for (Mount mount : movable()) {
                 double reach = mount.onFrame() ? FARTHEST_ALONG : 0;
                 for (double along = -reach; along <= reach + GRID_SLACK && !mount.mirrored(); along += STEP_ALONG) {
                     if (!goOn.getAsBoolean()) {
@@ -122,9 +131,18 @@ public record Remedy(
         }
 
         /** Two steps must not offer different moves for one fault. */
-        private void byTheSteeringsAdvice() {
-            PickupAdvice.of(vehicle, axle.place(), Lengths.inches(1.0 / 16))
-                    .ifPresent(advice -> move(advice.mount(), advice.by(), advice.after(), 0));
+        private Optional<Remedy> byTheSteeringsAdvice(BooleanSupplier goOn) {
+            return SteeringOffer.of(vehicle, axle.place(), Lengths.inches(1.0 / 16), PickupAdvice.Room.USUAL, goOn)
+                    .stream()
+                    .filter(SteeringOffer::helps)
+                    .findFirst()
+                    .map(offer -> {
+                        PickupAdvice choice = offer.choice();
+                        Scorecard.Mark mark = Scorecard.of(new AxleModel(choice.after(), axle.place()))
+                                .mark(resultId)
+                                .orElseThrow();
+                        return remedy(new Move(choice.mount(), choice.by(), choice.after(), mark, 0), offer.worse());
+                    });
         }
 
         /** The best that makes nothing worse; where there is none, the best that is worth what it spoils. */

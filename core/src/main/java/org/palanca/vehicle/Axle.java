@@ -96,6 +96,17 @@ public record Axle(
                 || joints().stream().anyMatch(joint -> joint.body().equals(body));
     }
 
+    /** Names of all bodies that mounts and joints are on, and of a live axle's housing. */
+    public List<String> bodies() {
+        Set<String> bodies = new HashSet<>();
+        mounts().forEach(mount -> bodies.add(mount.body()));
+        joints().forEach(joint -> bodies.add(joint.body()));
+        if (!independent()) {
+            bodies.add(BodyNames.AXLE);
+        }
+        return List.copyOf(bodies);
+    }
+
     /**
      * Place of a mount in {@link #mounts}.
      *

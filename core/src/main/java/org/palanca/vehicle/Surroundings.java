@@ -3,6 +3,8 @@ package org.palanca.vehicle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.geometry.Side;
 
 /**
  * What an axle has to fit into, and what moves with it.
@@ -56,6 +58,36 @@ public record Surroundings(
 
     public Surroundings withHoses(List<Hose> other) {
         return new Surroundings(well, obstacles, parts, other, driveline, halfShafts, leftEnd, rightEnd);
+    }
+
+    /**
+     * The same round an axle that is held another way: parts and hoses on a body that it has not are on what carries the wheel
+     * on their side there.
+     */
+    public Surroundings round(Axle axle) {
+        return withParts(parts.stream()
+                        .map(part -> part.withBody(
+                                carrier(axle, part.body(), part.form().middle())))
+                        .toList())
+                .withHoses(hoses.stream()
+                        .map(hose -> new Hose(
+                                hose.name(),
+                                round(axle, hose.from()),
+                                round(axle, hose.to()),
+                                hose.length(),
+                                hose.bend()))
+                        .toList());
+    }
+
+    private static Hose.End round(Axle axle, Hose.End end) {
+        return new Hose.End(carrier(axle, end.body(), end.at()), end.at());
+    }
+
+    private static String carrier(Axle axle, String body, Vector3D at) {
+        if (body.equals(BodyNames.FRAME) || axle.bodies().contains(body)) {
+            return body;
+        }
+        return axle.independent() ? BodyNames.knuckle(at.getY() >= 0 ? Side.LEFT : Side.RIGHT) : BodyNames.AXLE;
     }
 
     public Optional<Part> part(String name) {

@@ -110,8 +110,15 @@ public record Vehicle(
     public Vehicle in(Scheme scheme) {
         Vehicle there = this;
         for (Axle axle : scheme.axles()) {
-            there = there.withAxle(axle);
+            there = there.holding(axle);
         }
         return there;
+    }
+
+    /** With an axle that may be held and steered another way: what is described round it goes along. */
+    public Vehicle holding(Axle axle) {
+        return withAxle(axle)
+                .withBuild(build.with(
+                        axle.place(), build.surroundings(axle.place()).round(axle)));
     }
 }

@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Optional;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.geometry.Side;
@@ -15,10 +17,12 @@ import org.palanca.result.links.JointMisalignment;
 import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Wheels;
+import org.palanca.vehicle.edit.MountMoves;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterSteering;
 import org.palanca.vehicle.layout.StarterVehicle;
@@ -49,6 +53,77 @@ class SteeringTest {
                         .orElse(0.0))
                 .as("moved there, nothing much is left to gain")
                 .isLessThan(Lengths.inches(0.2));
+    }
+
+    /**
+     * A rack put 2 3/4 in low and 2 1/2 in too wide, so that up alone and up with fore and aft leave much steer: in or out has to
+     * be tried as well. Each choice tells toe, rod and Ackermann as the moved vehicle has them, and none leaves the room.
+     */
+    @Test
+    void pickupsAreSearchedAllThreeWaysWithinTheRoomThereIs() {
+        MountRef inner = new MountRef(AxlePlace.FRONT, "tie rod inner left");
+        Vector3D at = plover.axle(AxlePlace.FRONT).orElseThrow().position(inner.mount(), plover.wheelbase());
+        Vehicle spoiled =
+                MountMoves.moveTo(plover, inner, at.add(new Vector3D(0, Lengths.inches(2.5), Lengths.inches(-1.625))));
+        double grid = Lengths.INCH / 16;
+        PickupAdvice.Room room = new PickupAdvice.Room(Lengths.inches(3), Lengths.inches(3), Lengths.inches(4));
+        List<PickupAdvice> choices = PickupAdvice.choices(spoiled, AxlePlace.FRONT, grid, room);
+        assertThat(choices).hasSizeGreaterThanOrEqualTo(2);
+        assertThat(choices)
+                .anyMatch(choice -> Math.abs(choice.by().getY()) > grid / 2
+                        && choice.then() < Math.toRadians(0.1)
+                        && choice.before() > Math.toRadians(4));
+        PickupAdvice upAlone = PickupAdvice.choices(
+                        spoiled, AxlePlace.FRONT, grid, new PickupAdvice.Room(0, 0, Lengths.inches(4)))
+                .get(0);
+        assertThat(choices.get(0).then()).isLessThan(upAlone.then());
+        for (PickupAdvice choice : choices) {
+            assertThat(Math.abs(choice.by().getX())).isLessThanOrEqualTo(room.along() + 1e-9);
+            assertThat(Math.abs(choice.by().getY())).isLessThanOrEqualTo(room.across() + 1e-9);
+            assertThat(Math.abs(choice.by().getZ())).isLessThanOrEqualTo(room.up() + 1e-9);
+            Axle after = choice.after().axle(AxlePlace.FRONT).orElseThrow();
+            assertThat(choice.rod())
+                    .isCloseTo(
+                            Vector3D.distance(
+                                    after.position("tie rod inner left", plover.wheelbase()),
+                                    after.position("tie rod outer left", plover.wheelbase())),
+                            within(1e-12));
+            assertThat(choice.ackermann().orElseThrow())
+                    .isEqualTo(SteerSweep.run(new AxleModel(choice.after(), AxlePlace.FRONT))
+                            .fullLeft()
+                            .ackermann()
+                            .orElseThrow());
+            assertThat(PickupAdvice.largestToeChange(choice.after(), AxlePlace.FRONT))
+                    .isEqualTo(choice.then());
+        }
+        // A tenth of a degree on a tyre of 24 in: 24 in x sin 0.1 degrees = 0.042 in, by hand.
+        double diameter = plover.axle(AxlePlace.FRONT).orElseThrow().tyre().diameter();
+        assertThat(PickupAdvice.atTread(plover, AxlePlace.FRONT, Math.toRadians(0.1)))
+                .isCloseTo(diameter * 0.00174533, within(1e-7));
+    }
+
+    /** The grid search over all three ways, an inch apart and finer round the best, finds nothing that is much better. */
+    @Test
+    void noPlaceOnAGridWithinTheRoomSteersMuchLess() {
+        MountRef inner = new MountRef(AxlePlace.FRONT, "tie rod inner left");
+        Vector3D at = plover.axle(AxlePlace.FRONT).orElseThrow().position(inner.mount(), plover.wheelbase());
+        double best = Double.POSITIVE_INFINITY;
+        for (int x = -3; x <= 3; x++) {
+            for (int y = -3; y <= 3; y++) {
+                for (int z = -12; z <= 12; z++) {
+                    Vehicle there = MountMoves.moveTo(
+                            plover,
+                            inner,
+                            at.add(new Vector3D(Lengths.inches(x), Lengths.inches(y), Lengths.inches(z / 4.0))));
+                    best = Math.min(best, PickupAdvice.largestToeChange(there, AxlePlace.FRONT));
+                }
+            }
+        }
+        double mine = PickupAdvice.choices(plover, AxlePlace.FRONT, Lengths.INCH / 16, PickupAdvice.Room.USUAL).stream()
+                .mapToDouble(PickupAdvice::then)
+                .min()
+                .orElseThrow();
+        assertThat(mine).isLessThan(best + Math.toRadians(0.05));
     }
 
     @Test

@@ -12,6 +12,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.steps.Step;
 import org.palanca.drawing.Elevation;
 import org.palanca.steering.PickupAdvice;
@@ -20,6 +21,7 @@ import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Scheme;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.layout.StarterSteering;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The roadster's rack is set low: found, mended and compared in the window, as a builder would. */
@@ -60,6 +62,48 @@ class SteerAndCompareTest extends WindowTest {
         eventually(() -> lookup("#steer-advice").queryAs(Label.class).getText().contains("gains nothing"));
         push(KeyCode.CONTROL, KeyCode.Z);
         assertThat(PickupAdvice.largestToeChange(vehicle(), AxlePlace.FRONT)).isCloseTo(before, within(1e-12));
+    }
+
+    /** Every way to set the pickups is told with what it does; less room leaves fewer of them. */
+    @Test
+    void waysToSetThePickupsAreToldWithToeRodsAndAckermann() {
+        clickOn("#step-steer");
+        eventually(() -> !lookup("#steer-offer-0").queryAll().isEmpty());
+        assertThat(label("#steer-now")).contains("toe moves 2.5°", "at the tread", "tie rods", "Ackermann");
+        assertThat(label("#steer-offer-0")).contains("up", "at the tread", "Ackermann");
+        onFx(() -> lookup("#steer-room-up").queryAs(MeasureField.class).requestFocus());
+        enter("#steer-room-up", "0");
+        enter("#steer-room-across", "0");
+        eventually(() -> lookup("#steer-offer-0").queryAll().isEmpty()
+                || !label("#steer-offer-0").contains(" up"));
+    }
+
+    /** Steering is taken off and given back; a rear axle that has none gets some. */
+    @Test
+    void steeringIsTakenOffAndAdded() {
+        clickOn("#step-steer");
+        steerBy(StarterSteering.NONE);
+        assertThat(front().steering()).isEmpty();
+        eventually(() ->
+                lookup(node -> node instanceof Label text && text.getText().startsWith("Nothing steers"))
+                                .queryAll()
+                                .size()
+                        > 0);
+        steerBy(StarterSteering.RACK);
+        assertThat(front().steering()).isPresent();
+        onFx(() -> window.state().axleProperty().set(AxlePlace.REAR));
+        steerBy(StarterSteering.RACK);
+        assertThat(vehicle().axle(AxlePlace.REAR).orElseThrow().steering()).isPresent();
+        push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(vehicle().axle(AxlePlace.REAR).orElseThrow().steering()).isEmpty();
+    }
+
+    private void steerBy(StarterSteering way) {
+        onFx(() -> {
+            @SuppressWarnings("unchecked")
+            ComboBox<StarterSteering> box = lookup("#steer-by").queryAs(ComboBox.class);
+            box.setValue(way);
+        });
     }
 
     @Test

@@ -45,7 +45,7 @@ public final class SteerCommand implements Callable<Integer> {
                 return ExitCodes.DOES_NOT_CLOSE;
             }
             if (json.asked()) {
-                SteerJson.write(report.axle(place), model, at);
+                SteerJson.write(report, report.axle(place), model, at);
             } else {
                 SteerTable.print(model, at, input.words(), out);
             }

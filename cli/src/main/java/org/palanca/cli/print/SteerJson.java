@@ -2,6 +2,7 @@ package org.palanca.cli.print;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import org.palanca.assessment.SteeringOffer;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
 import org.palanca.steering.AlignmentCard;
@@ -17,7 +18,7 @@ public final class SteerJson {
     private SteerJson() {}
 
     /** Writes the alignment at a pose, lock to lock at ride, the turning circle, the tightest joint, and where pickups belong. */
-    public static void write(ObjectNode axle, AxleModel model, WheelTravel at) {
+    public static void write(ReportJson report, ObjectNode axle, AxleModel model, WheelTravel at) {
         ReportJson.pose(axle.putObject("pose"), at);
         AlignmentCard card = AlignmentCard.of(model, at);
         ObjectNode rows = axle.putObject("alignment");
@@ -48,14 +49,24 @@ public final class SteerJson {
             ReportJson.put(node, "tilt", joint.tilt(), Quantity.ANGLE);
             ReportJson.pose(node.putObject("pose"), joint.pose());
         });
-        PickupAdvice.of(model.vehicle(), model.axle().place(), Lengths.INCH / 16)
-                .ifPresent(advice -> {
-                    ObjectNode node = axle.putObject("pickup");
-                    node.put("mount", advice.mount().mount());
-                    ReportJson.put(node, "x_by", advice.by().getX(), Quantity.LENGTH);
-                    ReportJson.put(node, "z_by", advice.by().getZ(), Quantity.LENGTH);
-                    ReportJson.put(node, "largest_toe_change_before", advice.before(), Quantity.ANGLE);
-                    ReportJson.put(node, "largest_toe_change_then", advice.then(), Quantity.ANGLE);
-                });
+        ArrayNode pickups = axle.putArray("pickups");
+        for (SteeringOffer offer : SteeringOffer.of(
+                model.vehicle(), model.axle().place(), Lengths.INCH / 16, PickupAdvice.Room.USUAL, () -> true)) {
+            PickupAdvice choice = offer.choice();
+            ObjectNode node = pickups.addObject();
+            node.put("mount", choice.mount().mount());
+            ReportJson.put(node, "x_by", choice.by().getX(), Quantity.LENGTH);
+            ReportJson.put(node, "y_by", choice.by().getY(), Quantity.LENGTH);
+            ReportJson.put(node, "z_by", choice.by().getZ(), Quantity.LENGTH);
+            ReportJson.put(node, "largest_toe_change_before", choice.before(), Quantity.ANGLE);
+            ReportJson.put(node, "largest_toe_change_then", choice.then(), Quantity.ANGLE);
+            ReportJson.put(node, "tie_rod_before", choice.rodBefore(), Quantity.LENGTH);
+            ReportJson.put(node, "tie_rod_then", choice.rod(), Quantity.LENGTH);
+            choice.ackermannBefore()
+                    .ifPresent(percent -> ReportJson.put(node, "ackermann_before", percent, Quantity.PERCENT));
+            choice.ackermann().ifPresent(percent -> ReportJson.put(node, "ackermann_then", percent, Quantity.PERCENT));
+            node.put("verdict", offer.worse().isEmpty() ? "harmless" : "makes_worse");
+            report.faults(node, "worse", offer.worse());
+        }
     }
 }

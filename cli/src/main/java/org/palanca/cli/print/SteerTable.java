@@ -1,6 +1,8 @@
 package org.palanca.cli.print;
 
 import java.io.PrintWriter;
+import java.util.List;
+import org.palanca.assessment.SteeringOffer;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
 import org.palanca.steering.AlignmentCard;
@@ -46,14 +48,13 @@ public final class SteerTable {
         JointLimit.first(model)
                 .ifPresent(joint ->
                         out.println("  " + words.text("joint_limit", joint.mount(), Message.angle(joint.tilt()))));
-        PickupAdvice.of(vehicle, model.axle().place(), Lengths.INCH / 16)
-                .ifPresent(advice -> out.println("  "
-                        + words.text(
-                                "pickup",
-                                text(advice.by().getX(), Quantity.LENGTH, words),
-                                text(advice.by().getZ(), Quantity.LENGTH, words),
-                                Message.angle(advice.then()),
-                                Message.angle(advice.before()))));
+        List<SteeringOffer> offers =
+                SteeringOffer.of(vehicle, model.axle().place(), Lengths.INCH / 16, PickupAdvice.Room.USUAL, () -> true);
+        if (!offers.isEmpty()) {
+            out.println("  " + words.text("pickup"));
+            out.println("    " + words.text(offers.get(0).now(vehicle)));
+            offers.forEach(offer -> out.println("    " + words.text(offer.said(vehicle))));
+        }
         model.toRide();
         model.moveTo(model.axle().travel().bump(), -model.axle().travel().droop());
         model.bindNote().ifPresent(note -> out.println("  " + words.text(note)));

@@ -136,7 +136,7 @@ final class BuildCheck {
         for (int i = 0; i < around.obstacles().size(); i++) {
             box(around.obstacles().get(i).name(), around.obstacles().get(i).room(), at + "/obstacles/" + i);
         }
-        List<String> bodies = vehicle.axle(place).map(BuildCheck::bodies).orElse(List.of());
+        List<String> bodies = vehicle.axle(place).map(Axle::bodies).orElse(List.of());
         Set<String> names = new HashSet<>();
         for (int i = 0; i < around.parts().size(); i++) {
             Part part = around.parts().get(i);
@@ -179,16 +179,6 @@ final class BuildCheck {
                                 Message.length(apart + Hose.SLACK - hose.length()))));
             }
         }
-    }
-
-    private static List<String> bodies(Axle axle) {
-        Set<String> bodies = new HashSet<>();
-        axle.mounts().forEach(mount -> bodies.add(mount.body()));
-        axle.joints().forEach(joint -> bodies.add(joint.body()));
-        if (!axle.independent()) {
-            bodies.add(BodyNames.AXLE);
-        }
-        return List.copyOf(bodies);
     }
 
     private void housing(AxlePlace place, Housing housing) {

@@ -109,6 +109,13 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
         return builder.build(type);
     }
 
+    /** What steers such an axle alone, without what holds it; toe links where independent wheels are not steered. */
+    Linkage steering(AxlePlace place, double wheelbase, double track, double axleHeight) {
+        LinkageBuilder builder = new LinkageBuilder(place, wheelbase / DRAWN_FOR, axleHeight);
+        steering.add(builder, track / 2 / Lengths.INCH, type);
+        return builder.build(type);
+    }
+
     private void liveAxle(LinkageBuilder b) {
         switch (type) {
             case TRIANGULATED_UPPERS -> {

@@ -9,7 +9,10 @@ import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Traction;
 import org.palanca.vehicle.Vehicle;
 
-/** Holds an axle another way and keeps what both ways share: wheels, travel, and mounts of the same name on the same body. */
+/**
+ * Holds an axle another way and keeps what both ways share: wheels, travel, what carries and stops it with its mounts, and
+ * mounts of the same name on the same body.
+ */
 public final class TypeChange {
     private TypeChange() {}
 
@@ -29,7 +32,8 @@ public final class TypeChange {
                 ? new Traction(
                         axle.driveShare(), axle.brakeShare(), layout.type().independent(), false)
                 : axle.traction();
-        return axle.withLinkage(fresh.withMounts(mounts)).withTraction(traction);
+        Linkage held = new SpringingHangers(axle, vehicle.wheelbase()).on(fresh.withMounts(mounts));
+        return SteeringChange.withKingpins(axle.withLinkage(held).withTraction(traction));
     }
 
     /** How many mounts stay where they are. */
@@ -39,6 +43,8 @@ public final class TypeChange {
 
     private static Mount kept(Axle axle, Mount fresh) {
         Optional<Mount> old = axle.mount(fresh.name());
-        return old.filter(mount -> mount.body().equals(fresh.body())).orElse(fresh);
+        return old.filter(mount -> mount.body().equals(fresh.body()))
+                .filter(mount -> mount.mirrored() == fresh.mirrored())
+                .orElse(fresh);
     }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import static org.palanca.units.Lengths.inches;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
@@ -17,6 +18,8 @@ import org.palanca.housing.HousingSize;
 import org.palanca.limits.LeafChange;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
+import org.palanca.springing.Shock;
+import org.palanca.springing.ShockCatalogue;
 import org.palanca.survey.Box;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
@@ -27,11 +30,15 @@ import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Scheme;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.SuspensionType;
+import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.WheelWell;
+import org.palanca.vehicle.check.Finding;
 import org.palanca.vehicle.check.VehicleCheck;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterSteering;
+import org.palanca.vehicle.layout.StarterVehicle;
+import org.palanca.vehicle.layout.SteeringChange;
 import org.palanca.vehicle.layout.TypeChange;
 
 /** Arranging leaf springs, keeping holes, holding an axle another way: what is shared stays, what is undone is whole. */
@@ -230,6 +237,104 @@ class ArrangementsTest {
                 TypeChange.to(plover, AxlePlace.FRONT, new StarterLayout(SuspensionType.STRUT, StarterSteering.RACK));
         assertThat(TypeChange.shared(front, strut)).isGreaterThanOrEqualTo(6);
         assertThat(strut.mount("tie rod inner left")).isEqualTo(front.mount("tie rod inner left"));
+    }
+
+    /** Every axle of every example held in every way: it closes, and what carries and stops it came along with its mounts. */
+    @Test
+    void everyPairOfTypesCarriesShocksStopsStrapsAndBarsOver() {
+        for (String file : Examples.FILES) {
+            Vehicle vehicle = Examples.vehicle(file);
+            for (Axle axle : vehicle.axles()) {
+                for (SuspensionType type : SuspensionType.values()) {
+                    for (StarterSteering steering : StarterSteering.values()) {
+                        if (steering.suits(type)) {
+                            carriedOver(vehicle, axle, new StarterLayout(type, steering), file);
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    private static void carriedOver(Vehicle vehicle, Axle axle, StarterLayout layout, String file) {
+        String what = file + " " + axle.place() + " " + axle.type() + " to " + layout;
+        Axle other = TypeChange.to(vehicle, axle.place(), layout);
+        assertThat(other.springing()).as(what).isEqualTo(axle.springing());
+        Vehicle changed = vehicle.holding(other);
+        assertThat(VehicleCheck.findings(changed))
+                .as(what)
+                .filteredOn(finding -> finding.severity() == Finding.Severity.ERROR)
+                .isEmpty();
+        AxleModel model = new AxleModel(changed, axle.place());
+        assertThat(model.closed()).as(what).isTrue();
+        for (String mount : axle.springing().mounts()) {
+            assertThat(other.position(mount, vehicle.wheelbase()))
+                    .as(what + ": " + mount)
+                    .isEqualTo(axle.position(mount, vehicle.wheelbase()));
+        }
+        // Carried by what moves: a shock works between frame and wheel, never between two mounts of one body.
+        for (Shock shock : axle.springing().shocks()) {
+            assertThat(other.mount(shock.upper()).orElseThrow().body())
+                    .as(what)
+                    .isNotEqualTo(other.mount(shock.lower()).orElseThrow().body());
+        }
+    }
+
+    @Test
+    void steeringIsAddedChangedAndRemovedOnEveryType() {
+        for (SuspensionType type : SuspensionType.values()) {
+            for (StarterSteering first : StarterSteering.values()) {
+                for (StarterSteering then : StarterSteering.values()) {
+                    if (first.suits(type) && then.suits(type)) {
+                        steered(type, first, then);
+                    }
+                }
+            }
+        }
+    }
+
+    private static void steered(SuspensionType type, StarterSteering first, StarterSteering then) {
+        String what = type + " from " + first + " to " + then;
+        Vehicle vehicle = new StarterVehicle(
+                        "start",
+                        Use.TRAIL,
+                        inches(108),
+                        inches(33),
+                        Optional.of(new StarterLayout(type, first)),
+                        StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS))
+                .build();
+        Vehicle sprung = SpringingMoves.addSwayBar(
+                SpringingMoves.addStraps(
+                        SpringingMoves.addShocks(
+                                vehicle,
+                                AxlePlace.FRONT,
+                                ShockCatalogue.generic().get(2),
+                                ShockLayout.PUSHROD),
+                        AxlePlace.FRONT),
+                AxlePlace.FRONT);
+        Axle after = SteeringChange.to(sprung, AxlePlace.FRONT, then);
+        Vehicle changed = sprung.holding(after);
+        assertThat(VehicleCheck.findings(changed))
+                .as(what)
+                .filteredOn(finding -> finding.severity() == Finding.Severity.ERROR)
+                .isEmpty();
+        AxleModel model = new AxleModel(changed, AxlePlace.FRONT);
+        assertThat(model.closed()).as(what).isTrue();
+        assertThat(after.steering().isPresent()).as(what).isEqualTo(then != StarterSteering.NONE);
+        assertThat(model.moveTo(new WheelTravel(0.02, 0.02, after.steering().isPresent() ? 0.5 : 0)))
+                .as(what)
+                .isTrue();
+        assertThat(after.springing())
+                .isEqualTo(sprung.axle(AxlePlace.FRONT).orElseThrow().springing());
+        // There and back: as if it had been so from the start.
+        Axle back = SteeringChange.to(changed, AxlePlace.FRONT, first);
+        assertThat(back.mounts())
+                .as(what)
+                .containsExactlyInAnyOrderElementsOf(
+                        sprung.axle(AxlePlace.FRONT).orElseThrow().mounts());
+        assertThat(back.links())
+                .containsExactlyInAnyOrderElementsOf(
+                        sprung.axle(AxlePlace.FRONT).orElseThrow().links());
     }
 
     @Test

@@ -6,7 +6,6 @@ import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
 import org.palanca.steering.AlignmentCard;
 import org.palanca.steering.JointLimit;
-import org.palanca.steering.PickupAdvice;
 import org.palanca.steering.SteerSweep;
 import org.palanca.steering.TurningCircle;
 import org.palanca.sweep.TravelPath;
@@ -25,7 +24,6 @@ import org.palanca.words.Words;
  * @param sweep from lock to lock; empty where nothing steers
  * @param circle turning circle of the whole vehicle
  * @param tightest the joint that tilts most anywhere
- * @param advice where the inner pickups belong
  * @param dragLink how the drag link matches the panhard at ride, where there are both
  */
 public record SteerStudy(
@@ -37,7 +35,6 @@ public record SteerStudy(
         Optional<SteerSweep> sweep,
         Optional<TurningCircle> circle,
         Optional<JointLimit> tightest,
-        Optional<PickupAdvice> advice,
         Optional<DragLink> dragLink) {
     /**
      * Drag link against panhard in front view.
@@ -49,12 +46,8 @@ public record SteerStudy(
 
     private static final int POSES = 33;
 
-    /**
-     * Works it out.
-     *
-     * @param grid that mounts settle on [m]
-     */
-    public static SteerStudy of(Vehicle vehicle, AxlePlace place, WheelTravel pose, double grid) {
+    /** Works it out. */
+    public static SteerStudy of(Vehicle vehicle, AxlePlace place, WheelTravel pose) {
         AxleModel model = new AxleModel(vehicle, place);
         TravelPath heave = TravelPath.heave(model.axle(), POSES);
         double[] travel = new double[POSES];
@@ -79,7 +72,6 @@ public record SteerStudy(
                 steers ? Optional.of(SteerSweep.run(model)) : Optional.empty(),
                 TurningCircle.toTheLeft(vehicle),
                 JointLimit.first(model),
-                PickupAdvice.of(vehicle, place, grid),
                 dragLink(model));
     }
 

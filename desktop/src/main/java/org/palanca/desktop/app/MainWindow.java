@@ -412,17 +412,19 @@ public final class MainWindow {
                 trouble::failed);
     }
 
-    /** Toe through the travel of the axle that steers. */
+    /** Toe through the travel of the axle that steers; of two, the one that steers more by itself. */
     private void railSteer(Vehicle vehicle) {
-        Optional<Axle> steered = vehicle.axles().stream()
+        List<Axle> steered = vehicle.axles().stream()
                 .filter(axle -> axle.steering().isPresent())
-                .findFirst();
+                .toList();
         double limit = Math.toRadians(TOE_WORTH_A_LOOK);
-        double toe = steered.map(axle -> PickupAdvice.largestToeChange(vehicle, axle.place()))
-                .orElse(0.0);
+        double toe = steered.stream()
+                .mapToDouble(axle -> PickupAdvice.largestToeChange(vehicle, axle.place()))
+                .max()
+                .orElse(0);
         rail.show(
                 Step.STEER,
-                steered.isPresent() ? words.text("rail.steer_toe", Message.angle(toe)) : words.text("rail.steer_none"),
+                !steered.isEmpty() ? words.text("rail.steer_toe", Message.angle(toe)) : words.text("rail.steer_none"),
                 toe > limit);
     }
 

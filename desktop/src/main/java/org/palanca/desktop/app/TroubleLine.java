@@ -15,7 +15,6 @@ import org.palanca.assessment.Fault;
 import org.palanca.assessment.Remedy;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.control.LatestOnly;
-import org.palanca.desktop.control.MoveWords;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.strips.Verdicts;
 import org.palanca.result.ResultWords;
@@ -186,7 +185,7 @@ final class TroubleLine extends HBox {
         String move = w.text(
                 remedy.cures() ? "trouble.move" : "trouble.move_better",
                 mountName(axle),
-                MoveWords.of(remedy.by(), w),
+                w.text(remedy.move(analysis.model().vehicle())),
                 w.units().textBeside(remedy.there(), edge, quantity).replace("-", "−") + " "
                         + Verdicts.where(worst, w));
         String spoils = remedy.worse().isEmpty()

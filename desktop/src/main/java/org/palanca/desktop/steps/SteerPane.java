@@ -1,20 +1,27 @@
 package org.palanca.desktop.steps;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
+import org.palanca.assessment.SteeringOffer;
 import org.palanca.desktop.analysis.SteerStudy;
 import org.palanca.desktop.board.MountDrag;
+import org.palanca.desktop.control.Choices;
+import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.LatestOnly;
-import org.palanca.desktop.control.MoveWords;
+import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.theme.Theme;
@@ -25,8 +32,11 @@ import org.palanca.steering.PickupAdvice;
 import org.palanca.steering.SteerSweep;
 import org.palanca.steering.TurningCircle;
 import org.palanca.units.Quantity;
+import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.layout.StarterSteering;
+import org.palanca.vehicle.layout.SteeringChange;
 import org.palanca.words.Message;
 import org.palanca.words.Words;
 
@@ -50,7 +60,14 @@ public final class SteerPane extends ScrollPane {
     private final VBox card = new VBox(4);
     private final VBox facts = new VBox(6);
     private final LatestOnly study = new LatestOnly("steer study", REST);
-    private Optional<PickupAdvice> proposed = Optional.empty();
+    private final LatestOnly offering = new LatestOnly("steering offers", REST);
+    private final VBox offered = new VBox(8);
+    private final FlowPane settings = new FlowPane(12, 6);
+    private PickupAdvice.Room room = PickupAdvice.Room.USUAL;
+    private SteerStudy latest;
+    private Asked asked;
+    private Tried tried = Tried.NOT_YET;
+    private List<SteeringOffer> offers = List.of();
 
     public SteerPane(Document document, BoardState state, Supplier<Words> words, Supplier<Theme> theme) {
         this.document = document;
@@ -68,13 +85,15 @@ public final class SteerPane extends ScrollPane {
         advice.getStyleClass().add("big-sentence");
         attempt.setId("steer-try");
         attempt.getStyleClass().add("main-action");
-        attempt.setOnAction(event -> attempt());
+        attempt.setOnAction(event -> offers.stream().findFirst().ifPresent(this::attempt));
+        offered.setId("steer-offers");
+        settings.setRowValignment(VPos.BOTTOM);
         for (CurveView plot : new CurveView[] {bump, ackermann}) {
             plot.setPrefSize(PLOT_WIDTH, PLOT_HEIGHT);
         }
         card.setId("alignment-card");
         FlowPane plots = new FlowPane(18, 14, bump, card, ackermann, facts);
-        page.getChildren().addAll(advice, attempt, plots);
+        page.getChildren().addAll(advice, attempt, plots, offered, settings);
         document.vehicleProperty().addListener((o, before, now) -> refresh());
         state.poseProperty().addListener((o, before, now) -> refresh());
         state.axleProperty().addListener((o, before, now) -> refresh());
@@ -96,17 +115,56 @@ public final class SteerPane extends ScrollPane {
         Vehicle vehicle = document.vehicle();
         AxlePlace place = state.axleProperty().get();
         WheelTravel pose = state.poseProperty().get();
+        study.ask(goOn -> SteerStudy.of(vehicle, place, pose), this::show);
         double grid = MountDrag.grid(words.get().units().length());
-        study.ask(goOn -> SteerStudy.of(vehicle, place, pose, grid), this::show);
+        Asked now = new Asked(vehicle, place, room);
+        if (!now.same(asked)) {
+            asked = now;
+            tried = Tried.NOT_YET;
+            offers = List.of();
+            offering.ask(goOn -> SteeringOffer.of(vehicle, place, grid, now.room(), goOn), this::heard, () -> {
+                tried = Tried.FAILED;
+                showAgain();
+            });
+        }
+        showSettings();
+    }
+
+    private void showAgain() {
+        if (latest != null) {
+            show(latest);
+        }
+    }
+
+    /** How far trying what would help has come. */
+    private enum Tried {
+        NOT_YET,
+        YES,
+        FAILED
+    }
+
+    /** What offers were asked for: a pose alone asks for no others. */
+    private record Asked(Vehicle vehicle, AxlePlace place, PickupAdvice.Room room) {
+        boolean same(Asked other) {
+            return other != null && vehicle == other.vehicle && place == other.place && room.equals(other.room);
+        }
+    }
+
+    private void heard(List<SteeringOffer> found) {
+        tried = Tried.YES;
+        offers = found;
+        showAgain();
     }
 
     private void show(SteerStudy found) {
         Words w = words.get();
-        proposed = found.advice();
-        advice.setText(sentence(found, w));
+        latest = found;
+        Optional<SteeringOffer> best = offers.stream().findFirst().filter(SteeringOffer::helps);
+        advice.setText(sentence(found, best, w));
         attempt.setText(w.text("trouble.try"));
-        attempt.setVisible(proposed.isPresent());
-        attempt.setManaged(proposed.isPresent());
+        attempt.setVisible(best.isPresent());
+        attempt.setManaged(best.isPresent());
+        showOffers(w);
         bump.show(
                 w.text("steer.bump_title", w.text("axle." + found.place().id())),
                 found.toeCurves(w),
@@ -128,7 +186,86 @@ public final class SteerPane extends ScrollPane {
         facts(found, w);
     }
 
-    private String sentence(SteerStudy found, Words w) {
+    /** Every way that was found, with what it does to toe, rods and Ackermann and what gets worse by it. */
+    private void showOffers(Words w) {
+        offered.getChildren().clear();
+        if (offers.isEmpty()) {
+            return;
+        }
+        offered.getChildren().add(label(w.text("steer.offers"), "form-title"));
+        Vehicle vehicle = document.vehicle();
+        Label now = Labels.sentence(w.text(offers.get(0).now(vehicle)), "second");
+        now.setId("steer-now");
+        offered.getChildren().add(now);
+        int number = 0;
+        for (SteeringOffer offer : offers) {
+            String said = w.text(offer.said(vehicle));
+            Label does = Labels.sentence(said, offer.worse().isEmpty() ? "working-why" : "limit");
+            does.setId("steer-offer-" + number);
+            Button take = Labels.button("steer-try-" + number, w.text("trouble.try"), () -> attempt(offer));
+            take.setAccessibleText(w.text("trouble.try") + ": " + said);
+            offered.getChildren().add(new VBox(3, does, take));
+            number++;
+        }
+    }
+
+    /** How far pickups may go, and what steers the axle: typed by the one who knows the vehicle. */
+    private void showSettings() {
+        Words w = words.get();
+        Axle axle = document.vehicle().axle(state.axleProperty().get()).orElse(null);
+        settings.getChildren().clear();
+        if (axle == null) {
+            return;
+        }
+        if (PickupAdvice.innerPickup(axle).isPresent()) {
+            settings.getChildren()
+                    .addAll(
+                            within("along", room.along(), v -> new PickupAdvice.Room(v, room.across(), room.up())),
+                            within("across", room.across(), v -> new PickupAdvice.Room(room.along(), v, room.up())),
+                            within("up", room.up(), v -> new PickupAdvice.Room(room.along(), room.across(), v)));
+        }
+        ComboBox<StarterSteering> ways = new ComboBox<>();
+        ways.setId("steer-by");
+        ways.setPromptText(w.text("steer.by"));
+        ways.setConverter(Choices.names(words, one -> "steering." + one.id()));
+        for (StarterSteering one : StarterSteering.values()) {
+            boolean asItIs = one == StarterSteering.NONE && axle.steering().isEmpty();
+            if (one.suits(axle.type()) && !asItIs) {
+                ways.getItems().add(one);
+            }
+        }
+        ways.valueProperty().addListener((o, before, now) -> {
+            if (now != null) {
+                steerBy(now);
+            }
+        });
+        if (!ways.getItems().isEmpty()) {
+            settings.getChildren().add(new VBox(2, label(w.text("steer.by_title"), "second"), ways));
+        }
+    }
+
+    private Node within(String which, double now, DoubleFunction<PickupAdvice.Room> next) {
+        MeasureField field = new MeasureField(
+                Quantity.LENGTH,
+                words,
+                value -> {
+                    room = next.apply(Math.max(0, value));
+                    refresh();
+                },
+                text -> {});
+        field.setId("steer-room-" + which);
+        field.show(now);
+        return Labels.over(words.get().text("steer.room_" + which), field, Quantity.LENGTH, words);
+    }
+
+    private void steerBy(StarterSteering way) {
+        Vehicle vehicle = document.vehicle();
+        Axle changed = SteeringChange.to(vehicle, state.axleProperty().get(), way);
+        document.change(
+                vehicle.holding(changed), Message.of("change.steering", Message.of("steering." + way.id())), "");
+    }
+
+    private String sentence(SteerStudy found, Optional<SteeringOffer> best, Words w) {
         String place = w.text("axle." + found.place().id());
         if (found.dragLink().isPresent()) {
             SteerStudy.DragLink drag = found.dragLink().get();
@@ -145,20 +282,32 @@ public final class SteerPane extends ScrollPane {
                 .isEmpty()) {
             return w.text("steer.plain", place, Message.angle(found.largestToeChange()));
         }
-        if (proposed.isEmpty()) {
+        if (tried != Tried.YES) {
+            return w.text(
+                    tried == Tried.FAILED ? "steer.not_tried" : "steer.trying",
+                    place,
+                    Message.angle(found.largestToeChange()));
+        }
+        if (best.isEmpty()) {
             return w.text(
                     "steer.well",
                     Message.angle(found.largestToeChange()),
                     w.text("axle." + found.place().id()));
         }
-        PickupAdvice what = proposed.get();
-        return w.text(
-                "steer.move", MoveWords.of(what.by(), w), Message.angle(what.then()), Message.angle(what.before()));
+        PickupAdvice what = best.get().choice();
+        String move = w.text(
+                "steer.move",
+                best.get().move(document.vehicle()),
+                Message.angle(what.then()),
+                Message.angle(what.before()));
+        return best.get().worse().isEmpty()
+                ? move
+                : move + " " + w.text("trouble.worse", best.get().worse().get(0).said());
     }
 
-    private void attempt() {
-        proposed.ifPresent(what -> document.change(
-                what.after(), Message.of("change.tried", what.mount().mount()), ""));
+    private void attempt(SteeringOffer offer) {
+        PickupAdvice what = offer.choice();
+        document.change(what.after(), Message.of("change.tried", what.mount().mount()), "");
     }
 
     private Node alignment(AlignmentCard shown, Words w) {
@@ -254,5 +403,6 @@ public final class SteerPane extends ScrollPane {
     /** Ends the work beside the window. */
     public void dispose() {
         study.dispose();
+        offering.dispose();
     }
 }
