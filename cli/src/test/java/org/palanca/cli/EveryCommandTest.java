@@ -11,13 +11,14 @@ import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.palanca.vehicle.SuspensionType;
-import org.palanca.vehicle.layout.StarterLayout;
+import org.palanca.vehicle.layout.StarterSteering;
 
 /** Every command answers for every example and for a start of every type, people and programs alike. */
 class EveryCommandTest {
@@ -64,12 +65,12 @@ class EveryCommandTest {
     @EnumSource(SuspensionType.class)
     void everyCommandAnswersForAStartOfEveryType(SuspensionType type) throws IOException {
         Path file = folder.resolve("mine.palanca.json");
-        StarterLayout layout = StarterLayout.of(type);
-        List<String> start = new ArrayList<>(List.of("start", file.toString(), "--rear", type.id()));
-        if (layout.steering().suits(type)) {
-            start.addAll(List.of(
-                    "--front", type.id(), "--steering", layout.steering().id()));
-        }
+        StarterSteering steering = Arrays.stream(StarterSteering.values())
+                .filter(one -> one != StarterSteering.NONE && one.suits(type))
+                .findFirst()
+                .orElse(StarterSteering.NONE);
+        List<String> start = List.of(
+                "start", file.toString(), "--rear", type.id(), "--front", type.id(), "--steering", steering.id());
         assertThat(run(start)).as(err).isEqualTo(ExitCodes.OK);
         everyCommand(file);
     }

@@ -305,7 +305,7 @@ class MainTest {
         assertThat(run("fit", tarn, "--axle", "rear")).isEqualTo(ExitCodes.OK);
         // By hand: a locker 3187 mm back is 2.22 in behind a tyre of 34 1/2 in on a line of 106 in.
         assertThat(out)
-                .contains("The left tyre keeps 1 5/16 in to the outer lip twisted")
+                .contains("The left tyre keeps 1 5/16 in to the outer lip with one wheel up")
                 .contains("The axle could go back 2 1/16 in", "at full bump")
                 .contains("Thrust line", "Diagonals from", "Shaft: 44 3/16 in");
         assertThat(run("fit", tarn, "--axle", "front")).isEqualTo(ExitCodes.OK);

@@ -112,6 +112,11 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
                     clearances.atRide(index));
         }
 
+        /** What a reader takes for one pair: a coilover's body and its shaft have one name. */
+        public String names() {
+            return one.name() + "|" + other.name();
+        }
+
         /** What is missing to what is wanted [m]; negative where there is more. */
         public double missing() {
             return wanted - room;

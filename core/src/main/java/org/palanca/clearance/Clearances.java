@@ -3,6 +3,7 @@ package org.palanca.clearance;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Predicate;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.result.AxleModel;
@@ -53,6 +54,15 @@ public final class Clearances {
     /** The same with given things. */
     public Clearances(AxleModel model, List<Thing> things) {
         this(model, things, thing -> true);
+    }
+
+    /** Only some of the things of an axle, by their ids, with the pairs among them. */
+    public static Clearances among(AxleModel model, Set<String> ids) {
+        return new Clearances(
+                model,
+                Things.of(model).stream()
+                        .filter(thing -> ids.contains(thing.id()))
+                        .toList());
     }
 
     /**

@@ -36,7 +36,7 @@ public record Limit(Kind kind, String subject, List<Touching> touching, Message 
     }
 
     /** Two things that touch. */
-    static Limit touch(Thing one, Thing other) {
+    public static Limit touch(Thing one, Thing other) {
         return new Limit(
                 Kind.TOUCH,
                 "",

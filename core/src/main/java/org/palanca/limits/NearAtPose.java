@@ -2,8 +2,10 @@ package org.palanca.limits;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.palanca.clearance.Clearances;
 import org.palanca.result.WheelTravel;
 
@@ -16,6 +18,13 @@ import org.palanca.result.WheelTravel;
 public record NearAtPose(int pair, double room) {
     /** Room larger than this is not written down [m]. */
     private static final double FAR = 0.15;
+
+    /** What a reader takes for one pair: a coilover's body and its shaft have one name. */
+    private static String names(Clearances clearances, int pair) {
+        Clearances.Pair two = clearances.pairs().get(pair);
+        return clearances.things().get(two.one()).name() + "|"
+                + clearances.things().get(two.other()).name();
+    }
 
     /** The pairs with the least room at a pose against what they want, tightest first; empty where the axle does not close. */
     public static Optional<List<NearAtPose>> of(Clearances clearances, WheelTravel pose, int most) {
@@ -33,6 +42,8 @@ public record NearAtPose(int pair, double room) {
         }
         near.sort(Comparator.comparingDouble(
                 one -> one.room() - clearances.pairs().get(one.pair()).wanted()));
+        Set<String> told = new HashSet<>();
+        near.removeIf(one -> !told.add(names(clearances, one.pair())));
         return Optional.of(near.subList(0, Math.min(most, near.size())));
     }
 }

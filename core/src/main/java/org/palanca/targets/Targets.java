@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.result.Result;
 import org.palanca.result.ResultKind;
@@ -13,6 +14,7 @@ import org.palanca.result.WheelTravel;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
+import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.TargetBand.Scope;
 import org.palanca.vehicle.Use;
@@ -31,11 +33,19 @@ public final class Targets {
 
     private static final Map<String, TargetBand> CORNERS = corners();
 
+    /** Semi-trailing arms lean and steer their wheels by their nature, and lift the frame under brakes. */
+    private static final Map<String, TargetBand> SEMI_TRAILING = Map.of(
+            "camber", new TargetBand(Math.toRadians(-5), Math.toRadians(4), Scope.TRAVEL, COMMON_PRACTICE),
+            "toe", new TargetBand(Math.toRadians(-1), Math.toRadians(1), Scope.TRAVEL, COMMON_PRACTICE),
+            "anti_dive", band(-5, 200));
+
     /** Whatever the use: 1 in of shaft left at full bump, the strap tight before the shock is out, and little lean. */
     private static final Map<String, TargetBand> SHOCKS = Map.of(
             "shaft_left_up", throughTravel(inches(1), NO_LIMIT),
             "shaft_left_down", throughTravel(0, NO_LIMIT),
             "shock_lean_front", band(Math.toRadians(0), Math.toRadians(20)));
+
+    private static final Set<String> OF_LINKS = Set.of("anti_squat", "roll_centre_height", "roll_steer", "side_shift");
 
     private Targets() {}
 
@@ -59,9 +69,11 @@ public final class Targets {
     public static Optional<TargetBand> defaultBand(Vehicle vehicle, Axle axle, Result result) {
         Use use = vehicle.use();
         if (result.kind() == ResultKind.LINK_LENGTH) {
-            boolean lower = axle.link(result.subject())
-                    .filter(link -> link.role() == LinkRole.LOWER)
-                    .isPresent();
+            // The length that trail builders like is that of a live axle's lower links; arms of a corner are shorter.
+            boolean lower = !axle.independent()
+                    && axle.link(result.subject())
+                            .filter(link -> link.role() == LinkRole.LOWER)
+                            .isPresent();
             return Optional.ofNullable(lower ? DEFAULTS.get(use).get("lower_link_length") : null);
         }
         String name = result.kind().id();
@@ -70,14 +82,28 @@ public final class Targets {
         }
         if (axle.independent()) {
             // The heights and shares usual for live axles say nothing of independent wheels.
-            return Optional.ofNullable(CORNERS.get(name));
+            boolean semi = axle.type() == SuspensionType.SEMI_TRAILING && SEMI_TRAILING.containsKey(name);
+            return Optional.ofNullable(semi ? SEMI_TRAILING.get(name) : CORNERS.get(name));
         }
         if ((result.kind() == ResultKind.UPPER_PLAN_ANGLE || result.kind() == ResultKind.LOWER_PLAN_ANGLE)
                 && !convergence(axle, vehicle.wheelbase(), result)) {
             return Optional.empty();
         }
+        if (axle.type() == SuspensionType.LEAF_SPRINGS && OF_LINKS.contains(name)) {
+            // Leaves hold, wind up and shift by their own nature: what link builders aim for says nothing of them.
+            return Optional.empty();
+        }
+        boolean separation = name.startsWith("separation_");
+        if (separation && axle.links(LinkRole.UPPER).stream().anyMatch(upper -> meetsLower(axle, upper))) {
+            // Ladder bars run to one point on the frame: nothing there could be apart.
+            return Optional.empty();
+        }
         TargetBand placed = DEFAULTS.get(use).get(axle.place().id() + "." + name);
-        return Optional.ofNullable(placed != null ? placed : DEFAULTS.get(use).get(name));
+        TargetBand band = placed != null ? placed : DEFAULTS.get(use).get(name);
+        boolean onFrame = axle.type() == SuspensionType.WATTS_ON_FRAME && name.equals("roll_centre_height");
+        // A crank on the frame takes the roll centre along with the frame: over the ground it moves as far as the
+        // wheels do.
+        return Optional.ofNullable(band).map(one -> onFrame ? band(one.low(), one.high()) : one);
     }
 
     /**
@@ -107,6 +133,12 @@ public final class Targets {
             lean[i] = Math.atan(run.getY() / run.getX());
         }
         return Math.abs(lean[0] - lean[1]);
+    }
+
+    private static boolean meetsLower(Axle axle, Link upper) {
+        return axle.links(LinkRole.LOWER).stream()
+                .anyMatch(
+                        lower -> lower.from().equals(upper.from()) || lower.to().equals(upper.to()));
     }
 
     private static Map<Use, Map<String, TargetBand>> defaults() {

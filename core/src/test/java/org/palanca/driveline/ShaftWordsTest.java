@@ -52,7 +52,7 @@ class ShaftWordsTest {
         String angle = String.format("%.1f°", Math.toDegrees(study.ride().run().atOutput()));
         assertThat(all)
                 .anyMatch(text -> text.startsWith("Ride: " + angle + " at the gearbox"))
-                .anyMatch(text -> text.startsWith("Twisted, left up:"));
+                .anyMatch(text -> text.startsWith("Left up, right hanging:"));
         assertThat(bad(tarn))
                 .hasSize(2)
                 .anyMatch(text -> text.contains("school is parallel to the gearbox’s shaft: 3.0°"))

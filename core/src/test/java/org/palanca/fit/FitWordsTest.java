@@ -68,7 +68,7 @@ class FitWordsTest {
         WheelWell low = new WheelWell(inches(-25), inches(25), inches(33), inches(18), inches(48), inches(1));
         // 34 in at ride and 5 1/2 in of bump are 6 1/2 in past 33 in; twisted to its stop the wheel goes higher yet.
         assertThat(bad(Surroundings.NONE.withWell(low)))
-                .anyMatch(text -> text.contains(" in through the top of the well twisted"));
+                .anyMatch(text -> text.contains(" in through the top of the well with one wheel up"));
     }
 
     @Test

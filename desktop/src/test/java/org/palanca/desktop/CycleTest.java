@@ -261,7 +261,7 @@ class CycleTest extends WindowTest {
         press("#cycle-sheet");
         try (var document = Loader.loadPDF(nextAnswer.toFile())) {
             String text = new PDFTextStripper().getText(document);
-            assertThat(text).contains("Cycle the axle").contains("left on its stop, right hanging");
+            assertThat(text).contains("Cycle the axle").contains("left up, right hanging");
         }
     }
 

@@ -282,7 +282,7 @@ class FloorTest extends WindowTest {
         enter("#fit-outer", "40");
         assertThat(build().surroundings(AxlePlace.REAR).well().orElseThrow().outer())
                 .isCloseTo(inches(40), within(1e-9));
-        assertThat(label("#fit-headline")).contains("tyre goes", "through the outer lip twisted");
+        assertThat(label("#fit-headline")).contains("tyre goes", "through the outer lip with one wheel up");
         enter("#fit-width", "15");
         assertThat(label("#fit-headline")).contains("tyre").contains("outer lip");
         enter("#fit-width", "12 1/2");

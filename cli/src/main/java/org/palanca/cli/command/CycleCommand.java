@@ -6,10 +6,13 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ForkJoinPool;
 import org.palanca.assessment.Gain;
+import org.palanca.assessment.RoomGain;
 import org.palanca.clearance.ClearanceStudy;
 import org.palanca.clearance.Clearances;
 import org.palanca.clearance.Overlap;
@@ -87,8 +90,9 @@ public final class CycleCommand implements Callable<Integer> {
 
     /** The nearest pairs through the travel, at most so many; what shares room at ride is told apart. */
     private static List<ClearanceStudy.Tight> tightest(Vehicle vehicle, AxlePlace place) {
+        Set<String> told = new HashSet<>();
         return ClearanceStudy.run(vehicle, place, ForkJoinPool.commonPool(), () -> true, soFar -> {}).tight().stream()
-                .filter(tight -> !tight.atRide())
+                .filter(tight -> !tight.atRide() && told.add(tight.names()))
                 .limit(LISTED)
                 .toList();
     }
@@ -128,5 +132,10 @@ public final class CycleCommand implements Callable<Integer> {
         }
         tightest.forEach(
                 tight -> out.println((tight.missing() > 0 ? "  ! " : "    ") + words.text(CycleWords.tight(tight))));
+        boolean reached = TravelEnd.all(limits).stream().allMatch(TravelEnd::reached);
+        if (reached && !tightest.isEmpty() && tightest.get(0).missing() > 0) {
+            RoomGain.of(vehicle, place, tightest.get(0), () -> true)
+                    .forEach(gain -> out.println("        " + words.text(gain.said())));
+        }
     }
 }

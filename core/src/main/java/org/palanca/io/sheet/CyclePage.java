@@ -54,13 +54,13 @@ final class CyclePage {
         for (WorstPose pose : limits.envelope().worst()) {
             pose(pose, clearances);
         }
-        head.foot(page);
+        head.foot(page, "springs");
         return pages;
     }
 
     private void next() {
         if (page != null) {
-            head.foot(page);
+            head.foot(page, "springs");
         }
         page = new Page(head.text("cycle.sheet_title"));
         pages.add(page);

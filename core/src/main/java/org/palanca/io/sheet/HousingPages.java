@@ -86,7 +86,7 @@ public final class HousingPages {
         y = shaft(page, y + 6, shaft);
         y = clocking(page, y + 6);
         page.paragraph(head.text("housing.mark_line_note"), Page.MARGIN, y + 12, 10, false, Page.RIGHT - Page.MARGIN);
-        head.foot(page);
+        head.foot(page, "arc");
         return page;
     }
 
@@ -277,7 +277,7 @@ public final class HousingPages {
         for (Side side : Side.values()) {
             y = dials(page, side, y + 8);
         }
-        head.foot(page);
+        head.foot(page, "arc");
         return page;
     }
 

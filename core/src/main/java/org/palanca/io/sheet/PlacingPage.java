@@ -56,7 +56,7 @@ public final class PlacingPage {
         y = table(y);
         y = angles(y + 8);
         loses(y + 6, losses);
-        head.foot(page);
+        head.foot(page, "arc");
     }
 
     private double drawings(double top) {
@@ -250,7 +250,7 @@ public final class PlacingPage {
                     false,
                     Page.RIGHT - Page.MARGIN);
         }
-        head.foot(page);
+        head.foot(page, "arc");
         return page;
     }
 }

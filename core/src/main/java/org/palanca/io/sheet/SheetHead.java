@@ -42,9 +42,16 @@ public record SheetHead(Vehicle vehicle, String fileName, LocalDate date, Words 
         return y + 8;
     }
 
-    /** Writes the caution at the foot. */
-    void foot(Page page) {
-        page.rule(Page.HEIGHT - Page.MARGIN - 26);
+    /** Writes the caution of the work that the sheet is for, and the one that every sheet has, at the foot. */
+    void foot(Page page, String work) {
+        page.rule(Page.HEIGHT - Page.MARGIN - 37);
+        page.textWithin(
+                words.text("sheet.caution." + work),
+                Page.MARGIN,
+                Page.HEIGHT - Page.MARGIN - 26,
+                SMALL - 0.5,
+                true,
+                Page.RIGHT - Page.MARGIN);
         page.paragraph(
                 words.text("sheet.caution"),
                 Page.MARGIN,

@@ -4,6 +4,7 @@ import static org.palanca.units.Lengths.inches;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.palanca.geometry.Side;
@@ -34,10 +35,13 @@ final class LinkageBuilder {
      */
     record Spot(double in, double out, double up) {}
 
+    private static final Spot HERE = spot(0, 0, 0);
+
     /** Runs inward longer than this grow with the wheelbase; shorter ones belong to the axle's own size [in]. */
     private static final double OWN_SIZE = 12;
 
     private final AxlePlace place;
+    private final Map<String, Spot> fitted;
     private final double stretch;
     private final double axleHeight;
     private final List<Mount> mounts = new ArrayList<>();
@@ -46,8 +50,14 @@ final class LinkageBuilder {
     private final List<LeafSpring> leaves = new ArrayList<>();
     private Optional<Steering> steering = Optional.empty();
 
-    LinkageBuilder(AxlePlace place, double stretch, double axleHeight) {
+    /**
+     * @param stretch of long runs inward, for the wheelbase
+     * @param axleHeight of the wheel centres above the ground [m]
+     * @param fitted how far mounts are from where the proportions put them, by name
+     */
+    LinkageBuilder(AxlePlace place, double stretch, double axleHeight, Map<String, Spot> fitted) {
         this.place = place;
+        this.fitted = fitted;
         this.stretch = stretch;
         this.axleHeight = axleHeight;
     }
@@ -67,12 +77,12 @@ final class LinkageBuilder {
 
     /** A mount in the middle or on one side. */
     void mount(String name, String body, Spot at) {
-        mounts.add(new Mount(name, body, taped(at)));
+        mounts.add(new Mount(name, body, taped(name, at)));
     }
 
     /** A mount and its mirror image; {@code body} is the left one's. */
     void mounts(String name, String body, Spot at) {
-        mounts.add(new Mount(name + " left", body, taped(at)));
+        mounts.add(new Mount(name + " left", body, taped(name + " left", at)));
         mounts.add(new Mount(name + " right", BodyNames.mirror(body), new Placement.MirrorOf(name + " left")));
     }
 
@@ -122,7 +132,9 @@ final class LinkageBuilder {
         }
     }
 
-    private Placement taped(Spot at) {
+    private Placement taped(String name, Spot drawn) {
+        Spot by = fitted.getOrDefault(name, HERE);
+        Spot at = spot(drawn.in() + by.in(), drawn.out() + by.out(), drawn.up() + by.up());
         double run = Math.abs(at.in()) > OWN_SIZE ? at.in() * stretch : at.in();
         double ahead = -place.outward() * sixteenth(inches(run));
         Side side = at.out() < 0 ? Side.RIGHT : Side.LEFT;

@@ -75,7 +75,7 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
                 new Traction(driveShare, brakeShare, type.independent(), false),
                 Math.toRadians(place == AxlePlace.FRONT ? 4 : use == Use.TRAIL ? 5 : 3),
                 caster,
-                linkage(place, wheelbase, track, radius));
+                linkage(use, place, wheelbase, track, radius));
     }
 
     private Travel travel(Use use) {
@@ -93,12 +93,14 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
     /**
      * What holds and steers such an axle, for wheels that are there already.
      *
+     * @param use whose targets its mounts are fitted to
+     * @param place front or rear; at the front it runs the other way round
      * @param wheelbase of the vehicle [m]
      * @param track between the wheels [m]
      * @param axleHeight of the wheel centres above the ground [m]
      */
-    public Linkage linkage(AxlePlace place, double wheelbase, double track, double axleHeight) {
-        LinkageBuilder builder = new LinkageBuilder(place, wheelbase / DRAWN_FOR, axleHeight);
+    public Linkage linkage(Use use, AxlePlace place, double wheelbase, double track, double axleHeight) {
+        LinkageBuilder builder = builder(use, place, wheelbase, axleHeight);
         double halfTrack = track / 2 / Lengths.INCH;
         if (type.independent()) {
             corner(builder, halfTrack);
@@ -109,9 +111,13 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
         return builder.build(type);
     }
 
+    private LinkageBuilder builder(Use use, AxlePlace place, double wheelbase, double axleHeight) {
+        return new LinkageBuilder(place, wheelbase / DRAWN_FOR, axleHeight, FittedStarts.of(use, place, this));
+    }
+
     /** What steers such an axle alone, without what holds it; toe links where independent wheels are not steered. */
-    Linkage steering(AxlePlace place, double wheelbase, double track, double axleHeight) {
-        LinkageBuilder builder = new LinkageBuilder(place, wheelbase / DRAWN_FOR, axleHeight);
+    Linkage steering(Use use, AxlePlace place, double wheelbase, double track, double axleHeight) {
+        LinkageBuilder builder = builder(use, place, wheelbase, axleHeight);
         steering.add(builder, track / 2 / Lengths.INCH, type);
         return builder.build(type);
     }

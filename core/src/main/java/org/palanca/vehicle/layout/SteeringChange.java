@@ -41,7 +41,12 @@ public final class SteeringChange {
         }
         Linkage bare = without(axle);
         Linkage parts = new StarterLayout(axle.type(), steering)
-                .steering(place, vehicle.wheelbase(), axle.track(), axle.tyre().loadedRadius());
+                .steering(
+                        vehicle.use(),
+                        place,
+                        vehicle.wheelbase(),
+                        axle.track(),
+                        axle.tyre().loadedRadius());
         return withKingpins(axle.withLinkage(joined(bare, parts)));
     }
 

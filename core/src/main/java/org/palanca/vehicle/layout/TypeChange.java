@@ -24,7 +24,11 @@ public final class TypeChange {
     public static Axle to(Vehicle vehicle, AxlePlace place, StarterLayout layout) {
         Axle axle = vehicle.axle(place).orElseThrow(() -> new IllegalArgumentException("no " + place.id() + " axle"));
         Linkage fresh = layout.linkage(
-                place, vehicle.wheelbase(), axle.track(), axle.tyre().loadedRadius());
+                vehicle.use(),
+                place,
+                vehicle.wheelbase(),
+                axle.track(),
+                axle.tyre().loadedRadius());
         List<Mount> mounts =
                 fresh.mounts().stream().map(mount -> kept(axle, mount)).toList();
         boolean otherKind = axle.independent() != layout.type().independent();

@@ -253,8 +253,8 @@ class SheetsTest {
         assertThat(text)
                 .contains("Up travel is 4 5/8 in of 5 1/2 in wanted")
                 .contains("full bump")
-                .contains("left on its stop, right hanging")
-                .contains("right on its stop, left hanging")
+                .contains("left up, right hanging")
+                .contains("right up, left hanging")
                 .contains("tank guard to bracket of upper axle");
         long blanks = pages.stream()
                 .flatMap(page -> page.ink().stream())

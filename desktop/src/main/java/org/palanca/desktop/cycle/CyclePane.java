@@ -18,6 +18,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.palanca.assessment.Gain;
+import org.palanca.assessment.RoomGain;
 import org.palanca.clearance.ClearanceStudy;
 import org.palanca.clearance.Nearest;
 import org.palanca.clearance.Thing;
@@ -59,6 +60,8 @@ public final class CyclePane extends FloorPane {
     private Optional<TravelEnd> gainedFor = Optional.empty();
     private List<Gain> gains = List.of();
     private Optional<ClearanceStudy> study = Optional.empty();
+    private Optional<ClearanceStudy.Tight> roomierFor = Optional.empty();
+    private List<RoomGain> roomGains = List.of();
     private Optional<ClearanceStudy.Tight> marked = Optional.empty();
 
     /**
@@ -175,6 +178,8 @@ public final class CyclePane extends FloorPane {
         study = Optional.empty();
         gains = List.of();
         gainedFor = Optional.empty();
+        roomGains = List.of();
+        roomierFor = Optional.empty();
         ends = List.of();
         worst = List.of();
         failed = false;
@@ -186,7 +191,12 @@ public final class CyclePane extends FloorPane {
                 place(),
                 steer,
                 new CycleWork.Hears(
-                        this::heard, map -> board.showMap(Optional.of(map)), this::heard, this::heard, this::failed));
+                        this::heard,
+                        map -> board.showMap(Optional.of(map)),
+                        this::heard,
+                        this::heard,
+                        this::heardRoom,
+                        this::failed));
     }
 
     /** Says so in the place of what is still being tried. */
@@ -322,7 +332,7 @@ public final class CyclePane extends FloorPane {
         }
         Set<String> seen = new HashSet<>();
         Stream<ClearanceStudy.Tight> list = study.get().tight().stream()
-                .filter(one -> !one.atRide() && seen.add(sideless(one)))
+                .filter(one -> !one.atRide() && seen.add(one.names()) && seen.add(sideless(one)))
                 .limit(LISTED);
         int number = 0;
         for (ClearanceStudy.Tight one : list.toList()) {
@@ -339,6 +349,7 @@ public final class CyclePane extends FloorPane {
             all.add(go);
             number++;
         }
+        all.addAll(roomier(w));
         boolean whole = study.get().done() >= 1;
         Label how = Labels.sentence(
                 w.text(
@@ -352,6 +363,40 @@ public final class CyclePane extends FloorPane {
             all.add(Labels.button("cycle-stop", w.text("cycle.stop"), work::stop));
         }
         return all;
+    }
+
+    /** What would give the tightest pair its room, where nothing ends the travel too soon: that is to be mended first. */
+    private List<Node> roomier(Words w) {
+        List<Node> all = new ArrayList<>();
+        boolean reached = !ends.isEmpty() && ends.stream().allMatch(TravelEnd::reached);
+        if (roomierFor.isEmpty() || !reached) {
+            return all;
+        }
+        all.add(Labels.sentence(
+                w.text(
+                        roomGains.isEmpty() ? "cycle.no_room_gain" : "cycle.room_gains",
+                        roomierFor.get().one().name(),
+                        roomierFor.get().other().name()),
+                "second"));
+        int number = 0;
+        for (RoomGain gain : roomGains) {
+            String said = w.text(gain.said());
+            Label label = Labels.sentence(SaidColumn.capital(said), "working-why");
+            Button attempt = Labels.button(
+                    "cycle-room-" + number,
+                    w.text("cycle.try"),
+                    () -> document().change(gain.after(), Message.of("change.gain", gain.what()), ""));
+            attempt.setAccessibleText(w.text("cycle.try") + ": " + said);
+            all.add(new VBox(3, label, attempt));
+            number++;
+        }
+        return all;
+    }
+
+    private void heardRoom(ClearanceStudy.Tight tight, List<RoomGain> found) {
+        roomierFor = Optional.of(tight);
+        roomGains = found;
+        showSide();
     }
 
     /** Left and right of a mirrored pair count as one where they come as near. */

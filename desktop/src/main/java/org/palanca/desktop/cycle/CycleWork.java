@@ -11,6 +11,7 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.util.Duration;
 import org.palanca.assessment.Gain;
+import org.palanca.assessment.RoomGain;
 import org.palanca.clearance.ClearanceStudy;
 import org.palanca.clearance.Clearances;
 import org.palanca.clearance.Overlap;
@@ -58,6 +59,7 @@ final class CycleWork {
      * @param map what ends the travel where; first coarse, then fine
      * @param clear where it is tight, sharper each time
      * @param gains what would help where the travel ends too soon
+     * @param roomier what would give the tightest pair the room it lacks, once the whole travel was looked at
      * @param failed that something could not be worked out
      */
     record Hears(
@@ -65,6 +67,7 @@ final class CycleWork {
             Consumer<LimitMap> map,
             Consumer<ClearanceStudy> clear,
             BiConsumer<TravelEnd, List<Gain>> gains,
+            BiConsumer<ClearanceStudy.Tight, List<RoomGain>> roomier,
             Runnable failed) {}
 
     /** Begins anew for a vehicle; what was under way is dropped. */
@@ -80,12 +83,17 @@ final class CycleWork {
         looking.ask(
                 goOn -> {
                     BooleanSupplier on = () -> goOn.getAsBoolean() && !stopped;
-                    return ClearanceStudy.run(
+                    ClearanceStudy whole = ClearanceStudy.run(
                             vehicle,
                             place,
                             SECOND_CORE,
                             on,
                             study -> tell(on, () -> hears.clear().accept(study)));
+                    tightest(whole).ifPresent(tight -> {
+                        List<RoomGain> gains = RoomGain.of(vehicle, place, tight, on);
+                        tell(on, () -> hears.roomier().accept(tight, gains));
+                    });
+                    return whole;
                 },
                 done -> {},
                 hears.failed());
@@ -108,6 +116,13 @@ final class CycleWork {
             tell(goOn, () -> hears.gains().accept(shortest.get(), gains));
         }
         map(new Limits(new Clearances(new AxleModel(vehicle, place))), steer, FINE, hears, goOn);
+    }
+
+    /** The pair that lacks most room; one that ends the travel too soon has its own offers with that end. */
+    private static Optional<ClearanceStudy.Tight> tightest(ClearanceStudy study) {
+        return study.tight().stream()
+                .filter(tight -> !tight.atRide() && tight.missing() > 0)
+                .findFirst();
     }
 
     private static void map(Limits limits, double steer, int size, Hears hears, BooleanSupplier goOn) {

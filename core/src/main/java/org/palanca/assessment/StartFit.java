@@ -1,0 +1,438 @@
+package org.palanca.assessment;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.hipparchus.linear.Array2DRowRealMatrix;
+import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.CholeskyDecomposition;
+import org.hipparchus.linear.RealMatrix;
+import org.hipparchus.linear.RealVector;
+import org.palanca.clearance.ClearanceStudy;
+import org.palanca.clearance.Clearances;
+import org.palanca.result.AxleModel;
+import org.palanca.result.WheelTravel;
+import org.palanca.targets.Scorecard;
+import org.palanca.targets.Targets;
+import org.palanca.travel.TravelEnvelope;
+import org.palanca.units.Lengths;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.Joint;
+import org.palanca.vehicle.LinkRole;
+import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.Placement;
+import org.palanca.vehicle.TargetBand;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.check.VehicleCheck;
+
+/**
+ * Fits the mounts of a vehicle that was just started to the targets of its use and to one another: what is outside a band, or
+ * nearer than its rule, is brought in by the least moving of mounts. Damped Gauss-Newton steps (Levenberg and Marquardt) on what
+ * is missing; differences give the slopes.
+ */
+public final class StartFit {
+    /** Part of a band's width that is kept off its edges. */
+    private static final double MARGIN = 0.04;
+
+    /** Room kept besides what is wanted [m]. */
+    private static final double SPARE = Lengths.inches(0.125);
+
+    /** What an inch of moving costs, in widths of a band. */
+    private static final double PRICE = 0.006;
+
+    /** Step of the differences [m]. */
+    private static final double STEP = Lengths.inches(1.0 / 16);
+
+    /** No mount goes farther than this from where it started [m]. */
+    private static final double FARTHEST = Lengths.inches(9);
+
+    private static final int STEPS = 30;
+
+    /** So often the axle is worked out at most. */
+    private static final int BUDGET = 1500;
+
+    /** Poses of the travel that bands are held against: ride, both ends, and half way to each. */
+    private static final int TRAVELS = 5;
+
+    private static final double FAR_OUT = 10;
+
+    private static final double SIXTEENTHS = 16;
+    private static final int TAPE = 16;
+    private static final int PASSES = 4;
+    private static final int ROUNDS = 8;
+    private static final double ENOUGH = 1e-5;
+
+    /** A step that leaves more of what is missing than this is the last of its round. */
+    private static final double GETTING_ON = 0.97;
+
+    private StartFit() {}
+
+    /**
+     * The vehicle with one axle fitted, as far as that can be.
+     *
+     * @throws IllegalArgumentException when the vehicle has no such axle
+     */
+    public static Vehicle of(Vehicle start, AxlePlace place) {
+        Axle axle = start.axle(place).orElseThrow(() -> new IllegalArgumentException("no " + place.id() + " axle"));
+        return new Search(start, axle).run();
+    }
+
+    /** One coordinate of a mount, or of several that keep their places to one another. */
+    private record Free(List<String> mounts, Vector3D way) {}
+
+    /** Two things that came too near one another, and where. */
+    private record Near(String one, String other, WheelTravel pose) {}
+
+    private static final class Search {
+        private final Vehicle start;
+        private final Axle axle;
+        private final List<Optional<TargetBand>> bands;
+        private final List<Free> free = new ArrayList<>();
+        private final Set<Near> near = new LinkedHashSet<>();
+        private int evaluations;
+
+        Search(Vehicle start, Axle axle) {
+            this.start = start;
+            this.axle = axle;
+            bands = new AxleModel(start, axle.place())
+                    .results().stream()
+                            .map(result -> Targets.band(start, axle, result))
+                            .toList();
+            Set<String> fixed = new HashSet<>();
+            for (Joint joint : axle.joints()) {
+                boolean kingpin = !axle.independent() && joint.body().startsWith("knuckle");
+                if (kingpin || joint instanceof Joint.Guide) {
+                    fixed.addAll(joint.mounts());
+                }
+            }
+            axle.linkage().leaves().forEach(leaf -> fixed.addAll(leaf.mounts()));
+            Set<String> grouped = new HashSet<>();
+            for (Set<String> group : mechanisms()) {
+                grouped.addAll(group);
+                List<String> all = group.stream().filter(this::master).toList();
+                boolean across = all.stream().noneMatch(this::inTheMiddle) && all.size() == group.size();
+                add(all, across);
+            }
+            for (Mount mount : axle.mounts()) {
+                if (master(mount.name()) && !fixed.contains(mount.name()) && !grouped.contains(mount.name())) {
+                    add(List.of(mount.name()), !inTheMiddle(mount.name()));
+                }
+            }
+        }
+
+        private void add(List<String> mounts, boolean across) {
+            free.add(new Free(mounts, Vector3D.PLUS_I));
+            free.add(new Free(mounts, Vector3D.PLUS_K));
+            if (across) {
+                free.add(new Free(mounts, Vector3D.PLUS_J));
+            }
+        }
+
+        private boolean master(String mount) {
+            return !(axle.mount(mount).orElseThrow().placement() instanceof Placement.MirrorOf);
+        }
+
+        private boolean inTheMiddle(String mount) {
+            return Math.abs(axle.position(mount, start.wheelbase()).getY()) < 1e-6;
+        }
+
+        /** A Watts linkage, a steering box with its arm, a relay: moved as they are, since apart they would not work. */
+        private List<Set<String>> mechanisms() {
+            List<Set<String>> all = new ArrayList<>();
+            for (String body : List.of(BodyNames.BELLCRANK, BodyNames.PITMAN, BodyNames.RELAY)) {
+                Set<String> group = new LinkedHashSet<>();
+                axle.mounts().stream()
+                        .filter(mount -> mount.body().equals(body))
+                        .forEach(mount -> group.add(mount.name()));
+                axle.joints().stream()
+                        .filter(joint -> joint.body().equals(body))
+                        .forEach(joint -> group.addAll(joint.mounts()));
+                if (body.equals(BodyNames.BELLCRANK)) {
+                    axle.links(LinkRole.WATTS).forEach(link -> group.addAll(List.of(link.from(), link.to())));
+                }
+                if (!group.isEmpty()) {
+                    all.add(group);
+                }
+            }
+            return all;
+        }
+
+        Vehicle run() {
+            if (free.isEmpty()) {
+                return start;
+            }
+            RealVector at = new ArrayRealVector(free.size());
+            RealVector best = at;
+            double least = look(moved(at, 0));
+            for (int round = 0; round < ROUNDS && least > 0 && evaluations < BUDGET; round++) {
+                at = settle(at);
+                double now = look(moved(at, TAPE));
+                if (now < least) {
+                    least = now;
+                    best = at;
+                }
+            }
+            return onTape(best);
+        }
+
+        /**
+         * How much is outside its band or too near in all [band widths and inches]. The pairs that are too near are remembered,
+         * each at the pose where it is tightest.
+         */
+        private double look(Vehicle vehicle) {
+            if (VehicleCheck.hasErrors(VehicleCheck.findings(vehicle))) {
+                return Double.POSITIVE_INFINITY;
+            }
+            AxleModel model = new AxleModel(vehicle, axle.place());
+            double sum = Scorecard.of(model).badness();
+            TravelEnvelope envelope = new TravelEnvelope(model);
+            for (ClearanceStudy.Tight tight : ClearanceStudy.tooTight(new Clearances(model), envelope)) {
+                sum += tight.missing() / Lengths.INCH;
+                Near one = new Near(tight.one().id(), tight.other().id(), coarse(tight.pose()));
+                near.add(one);
+            }
+            return sum;
+        }
+
+        /** To the inch and the half lock: the same place found again is no other place. */
+        private static WheelTravel coarse(WheelTravel pose) {
+            return new WheelTravel(
+                    Math.round(pose.left() / Lengths.INCH) * Lengths.INCH,
+                    Math.round(pose.right() / Lengths.INCH) * Lengths.INCH,
+                    Math.round(2 * pose.steer()) / 2.0);
+        }
+
+        private RealVector settle(RealVector from) {
+            RealVector at = from;
+            double[] missing = missing(moved(at, 0), at);
+            double now = square(missing);
+            double damping = 0.1;
+            double before = Double.POSITIVE_INFINITY;
+            for (int step = 0;
+                    step < STEPS && now > ENOUGH && now < GETTING_ON * before && evaluations < BUDGET;
+                    step++) {
+                before = now;
+                RealMatrix slopes = slopes(at, missing);
+                RealMatrix normal = slopes.transposeMultiply(slopes);
+                RealVector right =
+                        slopes.preMultiply(new ArrayRealVector(missing)).mapMultiply(-1);
+                boolean better = false;
+                for (int attempt = 0; attempt < 9 && !better; attempt++) {
+                    RealMatrix damped = normal.copy();
+                    for (int i = 0; i < damped.getRowDimension(); i++) {
+                        damped.addToEntry(i, i, damping * (damped.getEntry(i, i) + 1e-4));
+                    }
+                    RealVector next = at.add(new CholeskyDecomposition(damped, 1e-6, 1e-14)
+                            .getSolver()
+                            .solve(right));
+                    double[] then = missing(moved(next, 0), next);
+                    if (square(then) < now) {
+                        better = true;
+                        at = next;
+                        missing = then;
+                        now = square(then);
+                        damping /= 5;
+                    } else {
+                        damping *= 6;
+                    }
+                }
+                if (!better) {
+                    break;
+                }
+            }
+            return at;
+        }
+
+        private RealMatrix slopes(RealVector at, double[] here) {
+            RealMatrix slopes = new Array2DRowRealMatrix(here.length, free.size());
+            double inch = STEP / Lengths.INCH;
+            for (int i = 0; i < free.size(); i++) {
+                RealVector beside = at.copy();
+                beside.addToEntry(i, inch);
+                double[] there = missing(moved(beside, 0), beside);
+                for (int row = 0; row < here.length; row++) {
+                    slopes.setEntry(row, i, (there[row] - here[row]) / inch);
+                }
+            }
+            return slopes;
+        }
+
+        /** Each coordinate moved [in]. */
+        private Vehicle moved(RealVector at, int parts) {
+            Map<String, Vector3D> by = new LinkedHashMap<>();
+            for (int i = 0; i < free.size(); i++) {
+                Vector3D part = free.get(i).way().scalarMultiply(at.getEntry(i) * Lengths.INCH);
+                free.get(i).mounts().forEach(mount -> by.merge(mount, part, Vector3D::add));
+            }
+            return moved(by, parts);
+        }
+
+        private Vehicle moved(Map<String, Vector3D> by, int parts) {
+            Axle next = axle;
+            for (Map.Entry<String, Vector3D> one : by.entrySet()) {
+                Mount mount = axle.mount(one.getKey()).orElseThrow();
+                Placement.Taped old = (Placement.Taped) mount.placement();
+                Vector3D d = one.getValue();
+                double out = old.out() + old.side().sign() * d.getY();
+                next = next.withMount(mount.withPlacement(new Placement.Taped(
+                        tape(old.ahead() + d.getX(), parts),
+                        old.side(),
+                        tape(Math.max(0, out), parts),
+                        tape(old.up() + d.getZ(), parts))));
+            }
+            return start.withAxle(next);
+        }
+
+        private static double tape(double metres, int parts) {
+            return parts == 0 ? metres : Lengths.nearest(metres, parts).metres();
+        }
+
+        /** On the tape's sixteenths; what the rounding tipped over is brought back by a sixteenth here and there. */
+        private Vehicle onTape(RealVector at) {
+            RealVector best = at.map(inches -> Math.round(inches * SIXTEENTHS) / SIXTEENTHS);
+            double now = overstepped(best);
+            for (int pass = 0; pass < PASSES && now > 0; pass++) {
+                double before = now;
+                for (int i = 0; i < free.size() && now > 0; i++) {
+                    for (int by : new int[] {-2, -1, 1, 2}) {
+                        RealVector beside = best.copy();
+                        beside.addToEntry(i, by / SIXTEENTHS);
+                        double then = overstepped(beside);
+                        if (then < now - 1e-9) {
+                            now = then;
+                            best = beside;
+                        }
+                    }
+                }
+                if (now == before) {
+                    break;
+                }
+            }
+            return moved(best, TAPE);
+        }
+
+        /** What is outside or too near, without any margin and whatever the moving costs. */
+        private double overstepped(RealVector at) {
+            Vehicle vehicle = moved(at, TAPE);
+            if (VehicleCheck.hasErrors(VehicleCheck.findings(vehicle))) {
+                return Double.POSITIVE_INFINITY;
+            }
+            List<Double> all = new ArrayList<>();
+            AxleModel model = new AxleModel(vehicle, axle.place());
+            outside(model, 0, all);
+            clearances(model, 0, all);
+            return all.stream().mapToDouble(Double::doubleValue).sum();
+        }
+
+        private static double square(double[] all) {
+            double sum = 0;
+            for (double one : all) {
+                sum += one * one;
+            }
+            return sum;
+        }
+
+        private int rows() {
+            int judged = 0;
+            for (Optional<TargetBand> band : bands) {
+                judged += band.isEmpty() ? 0 : band.get().scope() == TargetBand.Scope.TRAVEL ? TRAVELS : 1;
+            }
+            return judged + near.size() + 2 * free.size();
+        }
+
+        /** How far each result is outside its band and each pair too near, then what the moving costs. */
+        private double[] missing(Vehicle vehicle, RealVector at) {
+            evaluations++;
+            if (VehicleCheck.hasErrors(VehicleCheck.findings(vehicle))) {
+                // Two mounts on one spot, or the like: no step leads there.
+                double[] nowhere = new double[rows()];
+                Arrays.fill(nowhere, FAR_OUT);
+                return nowhere;
+            }
+            List<Double> all = new ArrayList<>();
+            AxleModel model = new AxleModel(vehicle, axle.place());
+            outside(model, MARGIN, all);
+            clearances(model, SPARE, all);
+            for (int i = 0; i < free.size(); i++) {
+                all.add(PRICE * at.getEntry(i));
+                all.add(Math.max(0, Math.abs(at.getEntry(i)) - FARTHEST / Lengths.INCH));
+            }
+            return all.stream().mapToDouble(Double::doubleValue).toArray();
+        }
+
+        private void clearances(AxleModel model, double spare, List<Double> all) {
+            if (near.isEmpty()) {
+                return;
+            }
+            Set<String> ids = new HashSet<>();
+            near.forEach(one -> ids.addAll(List.of(one.one(), one.other())));
+            Clearances clearances = Clearances.among(model, ids);
+            Map<String, Integer> index = new LinkedHashMap<>();
+            for (int i = 0; i < clearances.pairs().size(); i++) {
+                Clearances.Pair pair = clearances.pairs().get(i);
+                index.put(
+                        clearances.things().get(pair.one()).id() + "|"
+                                + clearances.things().get(pair.other()).id(),
+                        i);
+            }
+            for (Near one : near) {
+                Integer pair = index.get(one.one() + "|" + one.other());
+                if (pair == null || !clearances.moveTo(one.pose())) {
+                    all.add(pair == null ? 0.0 : 1.0);
+                } else {
+                    double lacks = clearances.pairs().get(pair).wanted() + spare - clearances.gap(pair);
+                    all.add(Math.max(0, lacks) / Lengths.INCH);
+                }
+            }
+            model.toRide();
+        }
+
+        /** Each banded result at ride, and where its band counts through the travel at the ends and half way to them too. */
+        private void outside(AxleModel model, double margin, List<Double> all) {
+            double[] values = new double[model.results().size()];
+            double[] travels = {
+                0,
+                axle.travel().bump(),
+                -axle.travel().droop(),
+                axle.travel().bump() / 2,
+                -axle.travel().droop() / 2
+            };
+            for (int pose = 0; pose < travels.length; pose++) {
+                model.toRide();
+                boolean closes = model.moveTo(WheelTravel.both(travels[pose]));
+                if (closes) {
+                    model.evaluate(values);
+                }
+                for (int i = 0; i < bands.size(); i++) {
+                    if (bands.get(i).isPresent()
+                            && (pose == 0 || bands.get(i).get().scope() == TargetBand.Scope.TRAVEL)) {
+                        all.add(closes ? outside(bands.get(i).get(), margin, values[i]) : 1);
+                    }
+                }
+            }
+            model.toRide();
+        }
+
+        private static double outside(TargetBand band, double margin, double value) {
+            if (Double.isNaN(value)) {
+                return 1;
+            }
+            double width = band.high() - band.low();
+            boolean open = Double.isInfinite(width);
+            double scale = open ? Math.abs(Double.isInfinite(band.high()) ? band.low() : band.high()) / 2 : width;
+            double keep = margin * scale;
+            double low = band.low() + keep - value;
+            double high = value - band.high() + keep;
+            return Math.max(0, Math.max(low, high)) / Math.max(scale, 1e-9);
+        }
+    }
+}
