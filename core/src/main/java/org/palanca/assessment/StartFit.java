@@ -17,11 +17,12 @@ import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
 import org.palanca.clearance.ClearanceStudy;
 import org.palanca.clearance.Clearances;
+import org.palanca.limits.Limits;
+import org.palanca.limits.TravelEnd;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
 import org.palanca.targets.Scorecard;
 import org.palanca.targets.Targets;
-import org.palanca.travel.TravelEnvelope;
 import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
@@ -58,7 +59,7 @@ public final class StartFit {
     private static final int STEPS = 30;
 
     /** So often the axle is worked out at most. */
-    private static final int BUDGET = 1500;
+    private static final int BUDGET = 400;
 
     /** Poses of the travel that bands are held against: ride, both ends, and half way to each. */
     private static final int TRAVELS = 5;
@@ -185,7 +186,7 @@ public final class StartFit {
         }
 
         /**
-         * How much is outside its band or too near in all [band widths and inches]. The pairs that are too near are remembered,
+         * How much is outside its band, too near or short of travel in all [band widths and inches]. The pairs that are too near are remembered,
          * each at the pose where it is tightest.
          */
         private double look(Vehicle vehicle) {
@@ -194,8 +195,11 @@ public final class StartFit {
             }
             AxleModel model = new AxleModel(vehicle, axle.place());
             double sum = Scorecard.of(model).badness();
-            TravelEnvelope envelope = new TravelEnvelope(model);
-            for (ClearanceStudy.Tight tight : ClearanceStudy.tooTight(new Clearances(model), envelope)) {
+            Limits limits = new Limits(new Clearances(model));
+            for (TravelEnd end : TravelEnd.all(limits)) {
+                sum += end.reached() ? 0 : 1 + end.missing() / Lengths.INCH;
+            }
+            for (ClearanceStudy.Tight tight : ClearanceStudy.tooTight(new Clearances(model), limits.envelope())) {
                 sum += tight.missing() / Lengths.INCH;
                 Near one = new Near(tight.one().id(), tight.other().id(), coarse(tight.pose()));
                 near.add(one);

@@ -45,7 +45,7 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
     private static final int LISTED = 60;
 
     /** How often the step is halved with which a tight place is followed. */
-    private static final int HALVINGS = 7;
+    private static final int HALVINGS = 9;
 
     /** Directions in which a tight place is followed: left travel, right travel, steer. */
     private static final int[][] DIRECTIONS = {
