@@ -71,7 +71,7 @@ class EveryCommandTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"leaf_springs, pitman", "three_link_panhard, high_steer", "double_wishbone, rack"})
+    @CsvSource({"leaf_springs, pitman", "double_wishbone, rack"})
     void everyCommandAnswersForAStartThatSteers(String type, String steering) throws IOException {
         Path file = folder.resolve("mine.palanca.json");
         assertThat(run(List.of(

@@ -117,8 +117,10 @@ public record Vehicle(
 
     /** With an axle that may be held and steered another way: what is described round it goes along. */
     public Vehicle holding(Axle axle) {
-        return withAxle(axle)
-                .withBuild(build.with(
-                        axle.place(), build.surroundings(axle.place()).round(axle)));
+        Surroundings before = build.surroundings(axle.place());
+        Surroundings round = before.round(axle);
+        Vehicle next = withAxle(axle);
+        // A vehicle that nothing is described of stays one: an empty description is another file.
+        return round.equals(before) ? next : next.withBuild(build.with(axle.place(), round));
     }
 }

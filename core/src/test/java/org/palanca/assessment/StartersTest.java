@@ -107,6 +107,7 @@ class StartersTest {
         if (Boolean.getBoolean("palanca.write")) {
             write();
         }
+        List<String> known = Files.readAllLines(KNOWN);
         Set<String> off = new TreeSet<>();
         int wrong = 0;
         for (Start start : all()) {
@@ -114,14 +115,17 @@ class StartersTest {
             if (!found.isEmpty()) {
                 off.add(start.key());
                 wrong += found.size();
-                System.out.println(start.key() + ": " + found);
+                if (!known.contains(start.key())) {
+                    System.out.println(start.key() + ": " + found);
+                }
             }
         }
         System.out.printf("%d starts, %d of them not as wanted, %d faults%n", all().size(), off.size(), wrong);
         if (Boolean.getBoolean("palanca.write")) {
             Files.write(KNOWN, off);
+            known = Files.readAllLines(KNOWN);
         }
-        assertThat(off).as("no start is worse than it was").isSubsetOf(Files.readAllLines(KNOWN));
+        assertThat(off).as("no start is worse than it was").isSubsetOf(known);
     }
 
     private static void write() throws IOException {

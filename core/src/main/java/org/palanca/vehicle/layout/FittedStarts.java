@@ -15,7 +15,7 @@ import org.palanca.vehicle.Use;
 /**
  * How far the mounts of each starting point are from where its proportions alone would put them, so that it lies within the
  * targets of its use and clears itself. Worked out for a wheelbase of 106 in and ordinary tyres, and kept as a table: a start
- * must be there at once. {@code StartFit} works it out anew.
+ * must be there at once. A test works it out anew and holds every start against its targets.
  */
 final class FittedStarts {
     private static final String TABLE = "starts.csv";

@@ -321,6 +321,7 @@ class ArrangementsTest {
         AxleModel model = new AxleModel(changed, AxlePlace.FRONT);
         assertThat(model.closed()).as(what).isTrue();
         assertThat(after.steering().isPresent()).as(what).isEqualTo(then != StarterSteering.NONE);
+        assertThat(changed.build()).as("nothing described stays nothing").isEqualTo(sprung.build());
         assertThat(model.moveTo(new WheelTravel(0.02, 0.02, after.steering().isPresent() ? 0.5 : 0)))
                 .as(what)
                 .isTrue();

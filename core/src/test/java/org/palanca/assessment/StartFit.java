@@ -36,11 +36,12 @@ import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.check.VehicleCheck;
 
 /**
- * Fits the mounts of a vehicle that was just started to the targets of its use and to one another: what is outside a band, or
- * nearer than its rule, is brought in by the least moving of mounts. Damped Gauss-Newton steps (Levenberg and Marquardt) on what
- * is missing; differences give the slopes.
+ * Works out the table of fitted starts: fits the mounts of a vehicle that was just started to the targets of its use and to
+ * one another. What is outside a band, or nearer than its rule, is brought in by the least moving of mounts. Damped Gauss-Newton
+ * steps (Levenberg and Marquardt) on what is missing; differences give the slopes. It is no part of the program, which only
+ * reads the table.
  */
-public final class StartFit {
+final class StartFit {
     /** Part of a band's width that is kept off its edges. */
     private static final double MARGIN = 0.04;
 
@@ -75,6 +76,19 @@ public final class StartFit {
     /** A step that leaves more of what is missing than this is the last of its round. */
     private static final double GETTING_ON = 0.97;
 
+    private static final double FIRST_DAMPING = 0.1;
+    private static final double EASED = 5;
+    private static final double STIFFENED = 6;
+    private static final int ATTEMPTS = 9;
+
+    /** Damping of a coordinate that nothing depends on. */
+    private static final double STIFFNESS = 1e-4;
+
+    /** How unlike its transpose a normal matrix may be by rounding, and the least pivot of a sound one. */
+    private static final double SYMMETRIC = 1e-6;
+
+    private static final double SOUND = 1e-14;
+
     private StartFit() {}
 
     /**
@@ -82,7 +96,7 @@ public final class StartFit {
      *
      * @throws IllegalArgumentException when the vehicle has no such axle
      */
-    public static Vehicle of(Vehicle start, AxlePlace place) {
+    static Vehicle of(Vehicle start, AxlePlace place) {
         Axle axle = start.axle(place).orElseThrow(() -> new IllegalArgumentException("no " + place.id() + " axle"));
         return new Search(start, axle).run();
     }
@@ -186,8 +200,8 @@ public final class StartFit {
         }
 
         /**
-         * How much is outside its band, too near or short of travel in all [band widths and inches]. The pairs that are too near are remembered,
-         * each at the pose where it is tightest.
+         * How much is outside its band, too near or short of travel in all [band widths and inches]. The pairs that are too
+         * near are remembered, each at the pose where it is tightest.
          */
         private double look(Vehicle vehicle) {
             if (VehicleCheck.hasErrors(VehicleCheck.findings(vehicle))) {
@@ -219,7 +233,7 @@ public final class StartFit {
             RealVector at = from;
             double[] missing = missing(moved(at, 0), at);
             double now = square(missing);
-            double damping = 0.1;
+            double damping = FIRST_DAMPING;
             double before = Double.POSITIVE_INFINITY;
             for (int step = 0;
                     step < STEPS && now > ENOUGH && now < GETTING_ON * before && evaluations < BUDGET;
@@ -230,12 +244,12 @@ public final class StartFit {
                 RealVector right =
                         slopes.preMultiply(new ArrayRealVector(missing)).mapMultiply(-1);
                 boolean better = false;
-                for (int attempt = 0; attempt < 9 && !better; attempt++) {
+                for (int attempt = 0; attempt < ATTEMPTS && !better; attempt++) {
                     RealMatrix damped = normal.copy();
                     for (int i = 0; i < damped.getRowDimension(); i++) {
-                        damped.addToEntry(i, i, damping * (damped.getEntry(i, i) + 1e-4));
+                        damped.addToEntry(i, i, damping * (damped.getEntry(i, i) + STIFFNESS));
                     }
-                    RealVector next = at.add(new CholeskyDecomposition(damped, 1e-6, 1e-14)
+                    RealVector next = at.add(new CholeskyDecomposition(damped, SYMMETRIC, SOUND)
                             .getSolver()
                             .solve(right));
                     double[] then = missing(moved(next, 0), next);
@@ -244,9 +258,9 @@ public final class StartFit {
                         at = next;
                         missing = then;
                         now = square(then);
-                        damping /= 5;
+                        damping /= EASED;
                     } else {
-                        damping *= 6;
+                        damping *= STIFFENED;
                     }
                 }
                 if (!better) {
@@ -270,7 +284,7 @@ public final class StartFit {
             return slopes;
         }
 
-        /** Each coordinate moved [in]. */
+        /** The vehicle with each coordinate moved [in], on so many parts of an inch; 0 for none. */
         private Vehicle moved(RealVector at, int parts) {
             Map<String, Vector3D> by = new LinkedHashMap<>();
             for (int i = 0; i < free.size(); i++) {
