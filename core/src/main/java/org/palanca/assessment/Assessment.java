@@ -53,6 +53,9 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
     /** A fault is worse only by more than this [in, or in band widths]. */
     private static final double WORSE = 0.01;
 
+    /** A change that makes everything together better by less is none [in, or band widths]. */
+    private static final double BETTER = 0.02;
+
     public Assessment {
         faults = List.copyOf(faults);
         looked = Set.copyOf(looked);
@@ -76,6 +79,11 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
     /** How bad everything is together. */
     public double badness() {
         return faults.stream().mapToDouble(Fault::amount).sum();
+    }
+
+    /** Whether everything together is better here than it was before, by more than nothing. */
+    boolean betterThan(Assessment before) {
+        return badness() < before.badness() - BETTER;
     }
 
     /** What is worse here than it was before: faults that are new, and those that have grown. */

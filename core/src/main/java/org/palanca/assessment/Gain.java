@@ -26,7 +26,8 @@ import org.palanca.words.Message;
  * @param size how large the change is [m, or rad where something is turned]
  * @param worse what gets worse by it elsewhere, on either axle; empty where nothing does
  */
-public record Gain(Message what, Vehicle after, TravelEnd end, double gained, double size, List<Fault> worse) {
+public record Gain(Message what, Vehicle after, TravelEnd end, double gained, double size, List<Fault> worse)
+        implements Tried<Gain> {
     /** Gains smaller than this are not worth a weld [m]. */
     private static final double LEAST = Lengths.inches(1.0 / 16);
 
@@ -36,9 +37,6 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained, do
 
     /** So many of the best are held against everything else. */
     private static final int ASSESSED = 12;
-
-    /** A change that makes everything together better by less is none [in, or band widths]. */
-    private static final double BETTER = 0.02;
 
     /**
      * Tries what might move an end of the travel out.
@@ -64,32 +62,11 @@ public record Gain(Message what, Vehicle after, TravelEnd end, double gained, do
         // Gains that a tape can't tell apart count as alike: the smaller change is the better one.
         gains.sort(Comparator.<Gain>comparingLong(gain -> -Math.round(gain.gained() / ALIKE))
                 .thenComparingDouble(Gain::size));
-        return assessed(vehicle, gains, goOn);
+        return Tried.harmless(vehicle, gains, MOST, ASSESSED, goOn);
     }
 
-    /** Those that make nothing worse; where there are none, those that make less worse than they mend. */
-    private static List<Gain> assessed(Vehicle vehicle, List<Gain> gains, BooleanSupplier goOn) {
-        if (gains.isEmpty()) {
-            return gains;
-        }
-        Assessment before = Assessment.of(vehicle);
-        List<Gain> harmless = new ArrayList<>();
-        List<Gain> others = new ArrayList<>();
-        for (int i = 0; i < Math.min(ASSESSED, gains.size()); i++) {
-            if (harmless.size() == MOST || !goOn.getAsBoolean()) {
-                break;
-            }
-            Gain gain = gains.get(i);
-            Assessment after = Assessment.of(gain.after());
-            List<Fault> worse = after.worseThan(before);
-            if (after.badness() < before.badness() - BETTER) {
-                (worse.isEmpty() ? harmless : others).add(gain.with(worse));
-            }
-        }
-        return List.copyOf(harmless.isEmpty() ? others.subList(0, Math.min(1, others.size())) : harmless);
-    }
-
-    private Gain with(List<Fault> found) {
+    @Override
+    public Gain with(List<Fault> found) {
         return new Gain(what, after, end, gained, size, found);
     }
 

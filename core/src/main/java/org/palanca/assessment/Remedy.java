@@ -69,9 +69,6 @@ public record Remedy(
     /** Of the moves of one mount so many, so that another mount gets a turn. */
     private static final int OF_ONE_MOUNT = 4;
 
-    /** A move that makes everything together better by less is none [in, or band widths]. */
-    private static final double BETTER = 0.02;
-
     /**
      * Looks for the best single move. Where toe is in question it is the one that the steering's own advice gives.
      *
@@ -161,7 +158,7 @@ public record Remedy(
                 }
                 looked++;
                 Assessment then = Assessment.of(move.after());
-                if (then.badness() > now.badness() - BETTER) {
+                if (!then.betterThan(now)) {
                     continue;
                 }
                 Remedy remedy = remedy(move, then.worseThan(now));

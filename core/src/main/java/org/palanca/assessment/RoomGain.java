@@ -28,7 +28,8 @@ import org.palanca.words.Message;
  * @param size how large the change is [m]
  * @param worse what gets worse by it elsewhere, on either axle; empty where nothing does
  */
-public record RoomGain(Message what, Vehicle after, double room, boolean enough, double size, List<Fault> worse) {
+public record RoomGain(Message what, Vehicle after, double room, boolean enough, double size, List<Fault> worse)
+        implements Tried<RoomGain> {
     /** Less room than this more is not worth a weld [m]. */
     private static final double LEAST = Lengths.inches(1.0 / 16);
 
@@ -36,9 +37,6 @@ public record RoomGain(Message what, Vehicle after, double room, boolean enough,
 
     /** So many of the best are held against everything else. */
     private static final int ASSESSED = 8;
-
-    /** A change that makes everything together better by less is none [in, or band widths]. */
-    private static final double BETTER = 0.02;
 
     public RoomGain {
         worse = List.copyOf(worse);
@@ -73,7 +71,7 @@ public record RoomGain(Message what, Vehicle after, double room, boolean enough,
         }
         gains.sort(Comparator.comparing((RoomGain gain) -> !gain.enough())
                 .thenComparingDouble(gain -> gain.enough() ? gain.size() : -gain.room()));
-        return assessed(vehicle, gains, goOn);
+        return Tried.harmless(vehicle, gains, MOST, ASSESSED, goOn);
     }
 
     private static int passedAtRide(Vehicle vehicle, AxlePlace place) {
@@ -92,25 +90,9 @@ public record RoomGain(Message what, Vehicle after, double room, boolean enough,
                 .orElse(wanted);
     }
 
-    private static List<RoomGain> assessed(Vehicle vehicle, List<RoomGain> gains, BooleanSupplier goOn) {
-        if (gains.isEmpty()) {
-            return gains;
-        }
-        Assessment before = Assessment.of(vehicle);
-        List<RoomGain> harmless = new ArrayList<>();
-        List<RoomGain> others = new ArrayList<>();
-        for (RoomGain gain : gains.subList(0, Math.min(ASSESSED, gains.size()))) {
-            if (harmless.size() == MOST || !goOn.getAsBoolean()) {
-                break;
-            }
-            Assessment after = Assessment.of(gain.after());
-            List<Fault> worse = after.worseThan(before);
-            if (after.badness() < before.badness() - BETTER) {
-                RoomGain told = new RoomGain(gain.what(), gain.after(), gain.room(), gain.enough(), gain.size(), worse);
-                (worse.isEmpty() ? harmless : others).add(told);
-            }
-        }
-        return List.copyOf(harmless.isEmpty() ? others.subList(0, Math.min(1, others.size())) : harmless);
+    @Override
+    public RoomGain with(List<Fault> found) {
+        return new RoomGain(what, after, room, enough, size, found);
     }
 
     /** What it gives in words, and what gets worse by it. */

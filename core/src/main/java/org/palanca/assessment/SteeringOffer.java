@@ -17,9 +17,6 @@ import org.palanca.words.Message;
  * @param helps whether everything together is better with it
  */
 public record SteeringOffer(PickupAdvice choice, List<Fault> worse, boolean helps) {
-    /** A move that makes everything together better by less is none [in, or band widths]. */
-    private static final double BETTER = 0.02;
-
     public SteeringOffer {
         worse = List.copyOf(worse);
     }
@@ -44,7 +41,7 @@ public record SteeringOffer(PickupAdvice choice, List<Fault> worse, boolean help
                 break;
             }
             Assessment after = Assessment.of(choice.after());
-            offers.add(new SteeringOffer(choice, after.worseThan(before), after.badness() < before.badness() - BETTER));
+            offers.add(new SteeringOffer(choice, after.worseThan(before), after.betterThan(before)));
         }
         offers.sort(Comparator.comparingInt(SteeringOffer::rank));
         return List.copyOf(offers);

@@ -112,9 +112,9 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
                     clearances.atRide(index));
         }
 
-        /** What a reader takes for one pair: a coilover's body and its shaft have one name. */
+        /** What a reader takes the pair for. */
         public String names() {
-            return one.name() + "|" + other.name();
+            return one.namedWith(other);
         }
 
         /** What is missing to what is wanted [m]; negative where there is more. */

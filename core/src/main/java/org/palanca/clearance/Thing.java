@@ -50,6 +50,11 @@ public record Thing(
         return id.substring(id.indexOf(':') + 1);
     }
 
+    /** What a reader takes it and another for: a coilover's body and its shaft have one name. */
+    public String namedWith(Thing other) {
+        return name + "|" + other.name;
+    }
+
     /** Whether the user described its shape. */
     public boolean described() {
         return sort().equals("part") || sort().equals("obstacle");

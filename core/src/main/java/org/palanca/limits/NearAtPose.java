@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.palanca.clearance.Clearances;
+import org.palanca.clearance.Thing;
 import org.palanca.result.WheelTravel;
 
 /**
@@ -18,13 +19,6 @@ import org.palanca.result.WheelTravel;
 public record NearAtPose(int pair, double room) {
     /** Room larger than this is not written down [m]. */
     private static final double FAR = 0.15;
-
-    /** What a reader takes for one pair: a coilover's body and its shaft have one name. */
-    private static String names(Clearances clearances, int pair) {
-        Clearances.Pair two = clearances.pairs().get(pair);
-        return clearances.things().get(two.one()).name() + "|"
-                + clearances.things().get(two.other()).name();
-    }
 
     /** The pairs with the least room at a pose against what they want, tightest first; empty where the axle does not close. */
     public static Optional<List<NearAtPose>> of(Clearances clearances, WheelTravel pose, int most) {
@@ -43,7 +37,11 @@ public record NearAtPose(int pair, double room) {
         near.sort(Comparator.comparingDouble(
                 one -> one.room() - clearances.pairs().get(one.pair()).wanted()));
         Set<String> told = new HashSet<>();
-        near.removeIf(one -> !told.add(names(clearances, one.pair())));
+        near.removeIf(one -> {
+            Clearances.Pair pair = clearances.pairs().get(one.pair());
+            Thing other = clearances.things().get(pair.other());
+            return !told.add(clearances.things().get(pair.one()).namedWith(other));
+        });
         return Optional.of(near.subList(0, Math.min(most, near.size())));
     }
 }

@@ -3,10 +3,12 @@ package org.palanca.targets;
 import static org.palanca.units.Lengths.inches;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.result.Result;
 import org.palanca.result.ResultKind;
@@ -14,6 +16,7 @@ import org.palanca.result.WheelTravel;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
+import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.TargetBand.Scope;
@@ -93,8 +96,7 @@ public final class Targets {
             // Leaves hold, wind up and shift by their own nature: what link builders aim for says nothing of them.
             return Optional.empty();
         }
-        boolean separation = name.startsWith("separation_");
-        if (separation && axle.links(LinkRole.UPPER).stream().anyMatch(upper -> meetsLower(axle, upper))) {
+        if (name.equals("separation_frame") && meetOnFrame(axle)) {
             // Ladder bars run to one point on the frame: nothing there could be apart.
             return Optional.empty();
         }
@@ -135,10 +137,14 @@ public final class Targets {
         return Math.abs(lean[0] - lean[1]);
     }
 
-    private static boolean meetsLower(Axle axle, Link upper) {
-        return axle.links(LinkRole.LOWER).stream()
-                .anyMatch(
-                        lower -> lower.from().equals(upper.from()) || lower.to().equals(upper.to()));
+    /** Whether an upper and a lower link are bolted to the frame at one mount. */
+    private static boolean meetOnFrame(Axle axle) {
+        Set<String> lowers = new HashSet<>();
+        axle.links(LinkRole.LOWER).forEach(link -> lowers.addAll(List.of(link.from(), link.to())));
+        return axle.links(LinkRole.UPPER).stream()
+                .flatMap(link -> Stream.of(link.from(), link.to()))
+                .anyMatch(mount -> lowers.contains(mount)
+                        && axle.mount(mount).filter(Mount::onFrame).isPresent());
     }
 
     private static Map<Use, Map<String, TargetBand>> defaults() {

@@ -72,6 +72,8 @@ class SteerAndCompareTest extends WindowTest {
         assertThat(label("#steer-now")).contains("toe moves 2.5°", "at the tread", "tie rods", "Ackermann");
         assertThat(label("#steer-offer-0")).contains("up", "at the tread", "Ackermann");
         onFx(() -> lookup("#steer-room-up").queryAs(MeasureField.class).requestFocus());
+        enter("#steer-room-up", "two");
+        assertThat(label("#steer-complaint")).isNotBlank();
         enter("#steer-room-up", "0");
         enter("#steer-room-across", "0");
         eventually(() -> lookup("#steer-offer-0").queryAll().isEmpty()

@@ -68,10 +68,12 @@ public final class CycleCommand implements Callable<Integer> {
         for (AxlePlace place : input.axles(vehicle)) {
             Limits limits = new Limits(new Clearances(new AxleModel(vehicle, place)));
             List<ClearanceStudy.Tight> tight = tightest(vehicle, place);
+            List<RoomGain> roomier = roomier(vehicle, place, limits, tight);
             if (json.asked()) {
-                CycleJson.write(report, vehicle, place, limits, tight);
+                CycleJson.write(report, vehicle, place, limits, tight, roomier);
             } else {
                 print(vehicle, place, limits, tight, words, out);
+                roomier.forEach(gain -> out.println("        " + words.text(gain.said())));
             }
             if (sheet != null) {
                 pages.addAll(SheetSet.cycling(head, place));
@@ -132,10 +134,14 @@ public final class CycleCommand implements Callable<Integer> {
         }
         tightest.forEach(
                 tight -> out.println((tight.missing() > 0 ? "  ! " : "    ") + words.text(CycleWords.tight(tight))));
-        boolean reached = TravelEnd.all(limits).stream().allMatch(TravelEnd::reached);
-        if (reached && !tightest.isEmpty() && tightest.get(0).missing() > 0) {
-            RoomGain.of(vehicle, place, tightest.get(0), () -> true)
-                    .forEach(gain -> out.println("        " + words.text(gain.said())));
-        }
+    }
+
+    /** What would give the tightest pair the room it lacks, where no end of the travel is to be mended first. */
+    private static List<RoomGain> roomier(
+            Vehicle vehicle, AxlePlace place, Limits limits, List<ClearanceStudy.Tight> tightest) {
+        boolean lacks = !tightest.isEmpty() && tightest.get(0).missing() > 0;
+        return lacks && TravelEnd.all(limits).stream().allMatch(TravelEnd::reached)
+                ? RoomGain.of(vehicle, place, tightest.get(0), () -> true)
+                : List.of();
     }
 }

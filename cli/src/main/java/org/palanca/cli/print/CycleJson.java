@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import org.palanca.assessment.Gain;
+import org.palanca.assessment.RoomGain;
 import org.palanca.clearance.ClearanceStudy;
 import org.palanca.clearance.Overlap;
 import org.palanca.limits.CycleWords;
@@ -19,9 +20,14 @@ import org.palanca.vehicle.Vehicle;
 public final class CycleJson {
     private CycleJson() {}
 
-    /** Writes what shares room, where the travel ends, the worst poses with all that is passed there, and the nearest pairs. */
+    /** Writes what shares room, where the travel ends, the worst poses with all that is passed there, the nearest pairs. */
     public static void write(
-            ReportJson report, Vehicle vehicle, AxlePlace place, Limits limits, List<ClearanceStudy.Tight> tight) {
+            ReportJson report,
+            Vehicle vehicle,
+            AxlePlace place,
+            Limits limits,
+            List<ClearanceStudy.Tight> tight,
+            List<RoomGain> roomier) {
         ObjectNode axle = report.axle(place);
         report.messages(
                 axle,
@@ -52,6 +58,8 @@ public final class CycleJson {
                 report.message(what, one.limit().what());
             }
         }
+        report.messages(
+                axle, "would_give_room", roomier.stream().map(RoomGain::said).toList());
         ArrayNode pairs = axle.putArray("nearest");
         for (ClearanceStudy.Tight pair : tight) {
             ObjectNode node = pairs.addObject();

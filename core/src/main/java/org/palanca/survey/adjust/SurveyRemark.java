@@ -129,7 +129,7 @@ public record SurveyRemark(Level level, List<String> marks, Message message, Opt
                                 measure(quantity, reading.value()),
                                 measure(quantity, slip.meant())),
                         reading,
-                        Optional.of(reading.withValues(List.of(slip.meant()))));
+                        Optional.of(reading.withValues(List.of(quantity.onGrid(slip.meant())))));
     }
 
     /** Too little is measured to tell which of several readings is wrong: all are named, and the reading that decides. */

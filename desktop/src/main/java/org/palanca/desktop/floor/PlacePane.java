@@ -3,7 +3,9 @@ package org.palanca.desktop.floor;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.geometry.Pos;
@@ -33,11 +35,13 @@ import org.palanca.placing.PlacingSheet;
 import org.palanca.result.ResultWords;
 import org.palanca.survey.Axis;
 import org.palanca.survey.Reading;
+import org.palanca.survey.Survey;
 import org.palanca.survey.adjust.Adjustment;
 import org.palanca.survey.adjust.SurveyRemark;
 import org.palanca.units.Quantity;
 import org.palanca.units.ReadingLimits;
 import org.palanca.units.UnitStyle;
+import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Found;
 import org.palanca.vehicle.MountRef;
 import org.palanca.words.Message;
@@ -60,6 +64,8 @@ public final class PlacePane extends FloorPane {
     private double bolt;
     private String chosen = "";
     private PlacingOrder placing;
+    private final Map<FoundAgainst, OptionalDouble> offs = new HashMap<>();
+    private Survey offsIn;
 
     /** Writes placing sheets. */
     public interface Prints {
@@ -105,6 +111,10 @@ public final class PlacePane extends FloorPane {
             return;
         }
         Words w = words();
+        if (build().survey() != offsIn) {
+            offsIn = build().survey();
+            offs.clear();
+        }
         Adjustment adjustment = Adjustment.of(build().survey());
         placing = PlacingOrder.of(vehicle(), adjustment, place());
         List<String> names = placing.mounts().stream().map(MountRef::mount).toList();
@@ -147,11 +157,20 @@ public final class PlacePane extends FloorPane {
         return build().found(new MountRef(place(), name)).filter(Found::placed).isPresent();
     }
 
-    /** How far off a mount was found [m]; empty while it is not read back. */
+    /** How far off a mount was found [m]; empty while it is not read back. Adjusting a survey for each takes a frame. */
     private OptionalDouble off(String name) {
         Optional<Found> found = build().found(new MountRef(place(), name)).filter(Found::placed);
-        return found.isEmpty() ? OptionalDouble.empty() : AsPlaced.off(vehicle(), found.get());
+        if (found.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        Axle axle = vehicle().axle(place()).orElseThrow();
+        FoundAgainst key =
+                new FoundAgainst(found.get(), axle.position(name, vehicle().wheelbase()));
+        return offs.computeIfAbsent(key, any -> AsPlaced.off(vehicle(), found.get()));
     }
+
+    /** What was found, and where the plan has it. */
+    private record FoundAgainst(Found found, Vector3D planned) {}
 
     /** The mark of a mount that was read back: only one that came where it belongs is ticked. */
     private String tick(String name) {

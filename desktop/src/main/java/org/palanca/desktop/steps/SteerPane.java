@@ -13,6 +13,8 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import org.palanca.assessment.SteeringOffer;
@@ -63,6 +65,7 @@ public final class SteerPane extends ScrollPane {
     private final LatestOnly offering = new LatestOnly("steering offers", REST);
     private final VBox offered = new VBox(8);
     private final FlowPane settings = new FlowPane(12, 6);
+    private final Label complaint = Labels.sentence("", "limit");
     private PickupAdvice.Room room = PickupAdvice.Room.USUAL;
     private SteerStudy latest;
     private Asked asked;
@@ -88,12 +91,14 @@ public final class SteerPane extends ScrollPane {
         attempt.setOnAction(event -> offers.stream().findFirst().ifPresent(this::attempt));
         offered.setId("steer-offers");
         settings.setRowValignment(VPos.BOTTOM);
+        complaint.setId("steer-complaint");
+        complain("");
         for (CurveView plot : new CurveView[] {bump, ackermann}) {
             plot.setPrefSize(PLOT_WIDTH, PLOT_HEIGHT);
         }
         card.setId("alignment-card");
         FlowPane plots = new FlowPane(18, 14, bump, card, ackermann, facts);
-        page.getChildren().addAll(advice, attempt, plots, offered, settings);
+        page.getChildren().addAll(advice, attempt, offered, settings, complaint, plots);
         document.vehicleProperty().addListener((o, before, now) -> refresh());
         state.poseProperty().addListener((o, before, now) -> refresh());
         state.axleProperty().addListener((o, before, now) -> refresh());
@@ -117,7 +122,7 @@ public final class SteerPane extends ScrollPane {
         WheelTravel pose = state.poseProperty().get();
         study.ask(goOn -> SteerStudy.of(vehicle, place, pose), this::show);
         double grid = MountDrag.grid(words.get().units().length());
-        Asked now = new Asked(vehicle, place, room);
+        Asked now = new Asked(vehicle, place, room, words.get());
         if (!now.same(asked)) {
             asked = now;
             tried = Tried.NOT_YET;
@@ -126,8 +131,8 @@ public final class SteerPane extends ScrollPane {
                 tried = Tried.FAILED;
                 showAgain();
             });
+            showSettings();
         }
-        showSettings();
     }
 
     private void showAgain() {
@@ -143,10 +148,14 @@ public final class SteerPane extends ScrollPane {
         FAILED
     }
 
-    /** What offers were asked for: a pose alone asks for no others. */
-    private record Asked(Vehicle vehicle, AxlePlace place, PickupAdvice.Room room) {
+    /** What offers were asked for, and in which words: a pose alone asks for no others. */
+    private record Asked(Vehicle vehicle, AxlePlace place, PickupAdvice.Room room, Words in) {
         boolean same(Asked other) {
-            return other != null && vehicle == other.vehicle && place == other.place && room.equals(other.room);
+            return other != null
+                    && vehicle == other.vehicle
+                    && place == other.place
+                    && room.equals(other.room)
+                    && in == other.in;
         }
     }
 
@@ -204,7 +213,12 @@ public final class SteerPane extends ScrollPane {
             does.setId("steer-offer-" + number);
             Button take = Labels.button("steer-try-" + number, w.text("trouble.try"), () -> attempt(offer));
             take.setAccessibleText(w.text("trouble.try") + ": " + said);
-            offered.getChildren().add(new VBox(3, does, take));
+            HBox.setHgrow(does, Priority.ALWAYS);
+            does.setMaxWidth(Double.MAX_VALUE);
+            take.setMinWidth(USE_PREF_SIZE);
+            HBox row = new HBox(12, does, take);
+            row.setAlignment(Pos.CENTER_LEFT);
+            offered.getChildren().add(row);
             number++;
         }
     }
@@ -252,10 +266,17 @@ public final class SteerPane extends ScrollPane {
                     room = next.apply(Math.max(0, value));
                     refresh();
                 },
-                text -> {});
+                this::complain);
         field.setId("steer-room-" + which);
         field.show(now);
         return Labels.over(words.get().text("steer.room_" + which), field, Quantity.LENGTH, words);
+    }
+
+    /** Says what is wrong with what was typed, beside it; the empty text when all is well again. */
+    private void complain(String text) {
+        complaint.setText(text);
+        complaint.setVisible(!text.isEmpty());
+        complaint.setManaged(!text.isEmpty());
     }
 
     private void steerBy(StarterSteering way) {
