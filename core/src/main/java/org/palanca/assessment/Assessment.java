@@ -22,7 +22,6 @@ import org.palanca.limits.Limit;
 import org.palanca.limits.Limits;
 import org.palanca.limits.TravelEnd;
 import org.palanca.placing.AsPlaced;
-import org.palanca.placing.PlacingSheet;
 import org.palanca.result.AxleModel;
 import org.palanca.ride.RideStudy;
 import org.palanca.ride.RideWords;
@@ -186,7 +185,7 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
                         Fault.Job.PLACE,
                         Optional.of(place),
                         one.mount().mount(),
-                        one.off() / PlacingSheet.USUAL_TOLERANCE - 1,
+                        one.off() / vehicle.build().placing().tolerance() - 1,
                         one.said()));
             }
         }

@@ -51,22 +51,25 @@ public record AsPlaced(MountRef mount, Vector3D planned, Vector3D found, Adjustm
      * A mount that was read back too far off.
      *
      * @param off how far [m]
+     * @param allowed how far it may be, with its bolt in [m]
      */
-    public record Astray(MountRef mount, double off) {
+    public record Astray(MountRef mount, double off, double allowed) {
         /** In words. */
         public Message said() {
-            return Message.of(
-                    "placing.astray", mount.mount(), Message.fine(off), Message.fine(PlacingSheet.USUAL_TOLERANCE));
+            return Message.of("placing.astray", mount.mount(), Message.fine(off), Message.fine(allowed));
         }
     }
 
-    /** Mounts of an axle that were found farther off than is usual, but for those that are on record as good all the same. */
+    /** Mounts of an axle that were found farther off than is allowed, but for those that are on record as good all the same. */
     public static List<Astray> astray(Vehicle vehicle, AxlePlace place) {
         return vehicle.build().found().stream()
                 .filter(found -> found.mount().axle() == place && found.placed())
                 .filter(found -> !PlacingOrder.accepted(vehicle, found.mount()))
-                .map(found -> new Astray(found.mount(), off(vehicle, found).orElse(0)))
-                .filter(one -> one.off() > PlacingSheet.USUAL_TOLERANCE)
+                .map(found -> new Astray(
+                        found.mount(),
+                        off(vehicle, found).orElse(0),
+                        vehicle.build().placing().left()))
+                .filter(one -> one.off() > one.allowed())
                 .toList();
     }
 

@@ -17,6 +17,7 @@ import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.work.WorkStep;
 
@@ -109,8 +110,8 @@ public record PlacingOrder(List<MountRef> mounts, List<Hidden> hidden, List<Take
     }
 
     private static List<Hidden> inTheWay(Vehicle vehicle, Adjustment adjustment, Axle axle, String mount) {
-        Optional<PlacingSheet> sheet = PlacingSheet.of(
-                vehicle, adjustment, new MountRef(axle.place(), mount), PlacingSheet.USUAL_TOLERANCE, 0);
+        Optional<PlacingSheet> sheet =
+                PlacingSheet.of(vehicle, adjustment, new MountRef(axle.place(), mount), PlacingLimits.COMMON);
         List<Hidden> hidden = new ArrayList<>();
         if (sheet.isEmpty()) {
             return hidden;

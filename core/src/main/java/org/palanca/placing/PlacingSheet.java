@@ -20,6 +20,7 @@ import org.palanca.survey.adjust.DatumLife;
 import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Message;
 
@@ -36,8 +37,7 @@ import org.palanca.words.Message;
  *
  * @param mount which
  * @param target where its bolt's middle must come [m], vehicle frame at ride
- * @param tolerance how far off it may come [m]
- * @param slop how far the set-up bolt can sit off the middle of its hole [m]: half the difference of the diameters
+ * @param limits how far off it may come, and how far the set-up bolt can sit off the middle of its hole
  * @param doubt standard deviation of the place by the doubt about the marks alone, which no care in reading takes away [m]
  * @param tapes three distances, then the height
  * @param checks two distances more, across the vehicle where there are marks for it
@@ -47,16 +47,12 @@ import org.palanca.words.Message;
 public record PlacingSheet(
         MountRef mount,
         Vector3D target,
-        double tolerance,
-        double slop,
+        PlacingLimits limits,
         double doubt,
         List<Tape> tapes,
         List<Tape> checks,
         List<Face> faces,
         double deviation) {
-    /** How far off a mount may come where nothing else is said [m]: 1/8 in, common practice, no source. */
-    public static final double USUAL_TOLERANCE = Lengths.inches(1.0 / 8);
-
     /** How far a bracket may be turned where nothing else is said [rad]: a degree, common practice, no source. */
     public static final double USUAL_TURN = Math.toRadians(1);
 
@@ -96,28 +92,14 @@ public record PlacingSheet(
     }
 
     /**
-     * Half of what a bolt is smaller than its hole: how far off the middle it can sit [m].
-     *
-     * @throws IllegalArgumentException when the bolt does not go into the hole
-     */
-    public static double slop(double hole, double bolt) {
-        if (bolt > hole) {
-            throw new IllegalArgumentException("a bolt of " + bolt + " m does not go into a hole of " + hole + " m");
-        }
-        return (hole - bolt) / 2;
-    }
-
-    /**
      * The sheet of a mount; empty where no three lasting marks are known that hold its place in all directions.
      *
-     * @param tolerance how far off it may come, the slop included [m]
-     * @param slop of the set-up bolt [m]
      * @throws IllegalArgumentException when there is no such mount, or the slop alone is more than the tolerance
      */
     public static Optional<PlacingSheet> of(
-            Vehicle vehicle, Adjustment adjustment, MountRef mount, double tolerance, double slop) {
-        if (slop >= tolerance) {
-            throw new IllegalArgumentException("the slop " + slop + " m leaves nothing of the tolerance " + tolerance);
+            Vehicle vehicle, Adjustment adjustment, MountRef mount, PlacingLimits limits) {
+        if (limits.left() <= 0) {
+            throw new IllegalArgumentException("the slop leaves nothing of the tolerance: " + limits);
         }
         Axle axle = vehicle.axle(mount.axle()).orElseThrow(() -> new IllegalArgumentException("no such axle"));
         Vector3D target = axle.position(mount.mount(), vehicle.wheelbase());
@@ -137,12 +119,11 @@ public record PlacingSheet(
             return Optional.empty();
         }
         double doubt = held.get().doubtOfMarks();
-        double allowed = Math.max(0, tolerance - slop - doubt) * perWorst(adjustment, chosen, checks);
+        double allowed = Math.max(0, limits.left() - doubt) * perWorst(adjustment, chosen, checks);
         return Optional.of(new PlacingSheet(
                 mount,
                 target,
-                tolerance,
-                slop,
+                limits,
                 doubt,
                 tapes(adjustment, mount, chosen, allowed),
                 tapes(adjustment, mount, checks, allowed),
@@ -238,13 +219,13 @@ public record PlacingSheet(
     /** What readings within the limits promise, or why none can. */
     public Message promise() {
         return promises()
-                ? Message.of("placing.promise", Message.fine(tolerance), Message.fine(doubt))
+                ? Message.of("placing.promise", Message.fine(limits.tolerance()), Message.fine(doubt))
                 : Message.of("placing.no_promise", Message.fine(doubt), Message.fine(mayBeOff()));
     }
 
     /** How far the mount may be found off [m]: the tolerance less the slop. */
     public double mayBeOff() {
-        return tolerance - slop;
+        return limits.left();
     }
 
     /** All readings with the values they must show, tapes before checks. */

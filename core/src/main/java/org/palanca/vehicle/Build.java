@@ -21,6 +21,7 @@ import org.palanca.work.StepEntry;
  * @param found mounts measured after tacking
  * @param log steps that were done
  * @param rules how much room must stay
+ * @param placing how far off a tacked mount may come
  * @param weights what the wheels of each axle carry, where they were weighed
  */
 public record Build(
@@ -30,10 +31,18 @@ public record Build(
         List<Found> found,
         List<StepEntry> log,
         ClearanceRules rules,
+        PlacingLimits placing,
         Map<AxlePlace, Weights> weights) {
     /** Nothing measured, nothing done. */
-    public static final Build NONE =
-            new Build(Survey.NONE, Map.of(), Map.of(), List.of(), List.of(), ClearanceRules.COMMON, Map.of());
+    public static final Build NONE = new Build(
+            Survey.NONE,
+            Map.of(),
+            Map.of(),
+            List.of(),
+            List.of(),
+            ClearanceRules.COMMON,
+            PlacingLimits.COMMON,
+            Map.of());
 
     public Build {
         surroundings = copy(surroundings);
@@ -63,7 +72,7 @@ public record Build(
     }
 
     public Build withSurvey(Survey other) {
-        return new Build(other, surroundings, housings, found, log, rules, weights);
+        return new Build(other, surroundings, housings, found, log, rules, placing, weights);
     }
 
     /**
@@ -103,14 +112,14 @@ public record Build(
         EnumMap<AxlePlace, Surroundings> next = new EnumMap<>(AxlePlace.class);
         next.putAll(surroundings);
         next.put(place, other);
-        return new Build(survey, next, housings, found, log, rules, weights);
+        return new Build(survey, next, housings, found, log, rules, placing, weights);
     }
 
     private Build put(AxlePlace place, Housing other) {
         EnumMap<AxlePlace, Housing> next = new EnumMap<>(AxlePlace.class);
         next.putAll(housings);
         next.put(place, other);
-        return new Build(survey, surroundings, next, found, log, rules, weights);
+        return new Build(survey, surroundings, next, found, log, rules, placing, weights);
     }
 
     /** With a mount as found, in the place of what was found of it before. */
@@ -120,21 +129,25 @@ public record Build(
         if (!other.readings().isEmpty()) {
             next.add(other);
         }
-        return new Build(survey, surroundings, housings, next, log, rules, weights);
+        return new Build(survey, surroundings, housings, next, log, rules, placing, weights);
     }
 
     public Build withLog(List<StepEntry> other) {
-        return new Build(survey, surroundings, housings, found, other, rules, weights);
+        return new Build(survey, surroundings, housings, found, other, rules, placing, weights);
     }
 
     public Build withRules(ClearanceRules other) {
-        return new Build(survey, surroundings, housings, found, log, other, weights);
+        return new Build(survey, surroundings, housings, found, log, other, placing, weights);
+    }
+
+    public Build withPlacing(PlacingLimits other) {
+        return new Build(survey, surroundings, housings, found, log, rules, other, weights);
     }
 
     public Build with(AxlePlace place, Weights other) {
         EnumMap<AxlePlace, Weights> next = new EnumMap<>(AxlePlace.class);
         next.putAll(weights);
         next.put(place, other);
-        return new Build(survey, surroundings, housings, found, log, rules, next);
+        return new Build(survey, surroundings, housings, found, log, rules, placing, next);
     }
 }

@@ -33,6 +33,7 @@ import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Found;
 import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.work.StepEntry;
 import org.palanca.work.WorkStep;
@@ -57,8 +58,7 @@ class PlacingTest {
 
     private static PlacingSheet sheet(Vehicle vehicle, MountRef mount) {
         Adjustment adjustment = Adjustment.of(vehicle.build().survey());
-        return PlacingSheet.of(vehicle, adjustment, mount, PlacingSheet.USUAL_TOLERANCE, 0)
-                .orElseThrow();
+        return PlacingSheet.of(vehicle, adjustment, mount, PlacingLimits.COMMON).orElseThrow();
     }
 
     @Test
@@ -123,12 +123,12 @@ class PlacingTest {
         Vehicle vehicle = plan.withBuild(plan.build().withSurvey(Floors.measured(RANDOM)));
         MountRef mount = lower(vehicle);
         PlacingSheet sheet = sheet(vehicle, mount);
-        double most = sheet.tolerance() - sheet.doubt();
+        double most = sheet.limits().tolerance() - sheet.doubt();
         assertThat(sheet.promises()).isTrue();
         List<PlacingSheet.Tape> all = new ArrayList<>(sheet.tapes());
         all.addAll(sheet.checks());
         assertThat(all)
-                .allMatch(tape -> tape.allowed() <= sheet.tolerance())
+                .allMatch(tape -> tape.allowed() <= sheet.limits().tolerance())
                 .extracting(PlacingSheet.Tape::allowed)
                 .containsOnly(all.get(0).allowed());
         double worst = 0;
@@ -180,8 +180,8 @@ class PlacingTest {
         }
         System.out.printf(
                 "10,000 draws within the limits: at most %.2f mm off, %.2f mm allowed, %.2f mm of doubt taken off%n",
-                most * 1000, sheet.tolerance() * 1000, sheet.doubt() * 1000);
-        assertThat(most).isLessThan(sheet.tolerance() - 0.9 * sheet.doubt());
+                most * 1000, sheet.limits().tolerance() * 1000, sheet.doubt() * 1000);
+        assertThat(most).isLessThan(sheet.limits().tolerance() - 0.9 * sheet.doubt());
     }
 
     private static double off(Vehicle vehicle, MountRef mount, List<PlacingSheet.Tape> tapes, double[] parts) {
@@ -233,8 +233,7 @@ class PlacingTest {
                         kind, mark.name(), "", List.of(value), Instrument.TAPE, OptionalDouble.of(inches(0.25))));
             }
         }
-        PlacingSheet sheet = PlacingSheet.of(
-                        vehicle, Adjustment.of(rough), lower(vehicle), PlacingSheet.USUAL_TOLERANCE, 0)
+        PlacingSheet sheet = PlacingSheet.of(vehicle, Adjustment.of(rough), lower(vehicle), PlacingLimits.COMMON)
                 .orElseThrow();
         assertThat(sheet.promises()).isFalse();
         assertThat(Examples.WORDS.text(sheet.promise())).contains("no reading from them can promise 0.125 in");
@@ -255,6 +254,10 @@ class PlacingTest {
                 "placing.read_back: " + mount.mount(),
                 LocalDate.of(2026, 1, 1),
                 "good enough");
+        Build rougher = build.withPlacing(PlacingLimits.COMMON.withTolerance(inches(1)));
+        assertThat(AsPlaced.astray(vehicle.withBuild(rougher), AxlePlace.REAR))
+                .as("judged by the tolerance that was typed")
+                .isEmpty();
         assertThat(AsPlaced.astray(vehicle.withBuild(build.withLog(List.of(taken))), AxlePlace.REAR))
                 .isEmpty();
     }
@@ -273,7 +276,7 @@ class PlacingTest {
     @Test
     void tooFewMarksGiveNoSheet() {
         Vehicle plan = Examples.vehicle("tarn-4.palanca.json").withBuild(Build.NONE);
-        assertThat(PlacingSheet.of(plan, Adjustment.of(Survey.NONE), lower(plan), inches(0.125), 0))
+        assertThat(PlacingSheet.of(plan, Adjustment.of(Survey.NONE), lower(plan), PlacingLimits.COMMON))
                 .isEmpty();
     }
 
@@ -286,24 +289,25 @@ class PlacingTest {
             Vector3D ahead = new Vector3D(target.getX() + 0.3 * i, target.getY(), target.getZ());
             line = line.with(new Mark("mark " + i, ahead, EnumSet.allOf(Axis.class)));
         }
-        assertThat(PlacingSheet.of(vehicle, Adjustment.of(line), lower(vehicle), inches(0.125), 0))
+        assertThat(PlacingSheet.of(vehicle, Adjustment.of(line), lower(vehicle), PlacingLimits.COMMON))
                 .isEmpty();
     }
 
     @Test
     void anUndersizeBoltCostsHalfItsSlop() {
         Vehicle vehicle = vehicle(RANDOM);
-        assertThat(PlacingSheet.slop(inches(0.5625), inches(0.5))).isCloseTo(inches(1.0 / 32), within(1e-12));
+        PlacingLimits undersize = PlacingLimits.COMMON.withHole(inches(0.5625)).withBolt(inches(0.5));
+        assertThat(undersize.slop()).isCloseTo(inches(1.0 / 32), within(1e-12));
         Adjustment adjustment = Adjustment.of(vehicle.build().survey());
-        PlacingSheet loose = PlacingSheet.of(vehicle, adjustment, lower(vehicle), inches(1.0 / 8), inches(1.0 / 32))
-                .orElseThrow();
+        PlacingSheet loose =
+                PlacingSheet.of(vehicle, adjustment, lower(vehicle), undersize).orElseThrow();
         PlacingSheet tight = sheet(vehicle, lower(vehicle));
         double part = (loose.mayBeOff() - loose.doubt()) / (tight.mayBeOff() - tight.doubt());
         assertThat(loose.mayBeOff()).isCloseTo(inches(3.0 / 32), within(1e-12));
         assertThat(loose.tapes().get(0).allowed())
                 .isCloseTo(part * tight.tapes().get(0).allowed(), within(1e-4));
-        assertThatThrownBy(
-                        () -> PlacingSheet.of(vehicle, adjustment, lower(vehicle), inches(1.0 / 32), inches(1.0 / 16)))
+        assertThatThrownBy(() ->
+                        PlacingSheet.of(vehicle, adjustment, lower(vehicle), undersize.withTolerance(inches(1.0 / 32))))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 

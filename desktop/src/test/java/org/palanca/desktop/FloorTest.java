@@ -44,6 +44,7 @@ import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Found;
 import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Message;
@@ -415,6 +416,8 @@ class FloorTest extends WindowTest {
         enter("#place-hole", "2");
         enter("#place-bolt", "1/2");
         assertThat(trouble()).contains("leaves nothing of the 0.500 in allowed");
+        // What was typed is kept with the vehicle, and what can't be is not.
+        assertThat(build().placing()).isEqualTo(new PlacingLimits(inches(0.5), inches(2), 0));
     }
 
     /** A support in a bracket's way is said, readings from marks that are not on the sheet are kept, square is not a guess. */

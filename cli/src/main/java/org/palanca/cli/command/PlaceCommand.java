@@ -25,6 +25,7 @@ import org.palanca.units.Quantity;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.check.NearestName;
 import org.palanca.words.Message;
@@ -53,31 +54,20 @@ public final class PlaceCommand implements Callable<Integer> {
     @Option(names = "--mount", paramLabel = "NAME", descriptionKey = "mount")
     private String mount;
 
-    @Option(names = "--tolerance", defaultValue = "1/8 in", paramLabel = "LENGTH", descriptionKey = "tolerance")
+    @Option(names = "--tolerance", paramLabel = "LENGTH", descriptionKey = "tolerance")
     private String tolerance;
 
-    @Option(names = "--hole", defaultValue = "0", paramLabel = "LENGTH", descriptionKey = "hole")
+    @Option(names = "--hole", paramLabel = "LENGTH", descriptionKey = "hole")
     private String hole;
 
-    @Option(names = "--bolt", defaultValue = "0", paramLabel = "LENGTH", descriptionKey = "bolt")
+    @Option(names = "--bolt", paramLabel = "LENGTH", descriptionKey = "bolt")
     private String bolt;
 
     @Override
     public Integer call() throws Exception {
         PrintWriter out = spec.commandLine().getOut();
         Vehicle vehicle = input.open(spec.commandLine().getErr());
-        double allowed = length(tolerance);
-        double across = length(hole);
-        double thick = length(bolt);
-        if (thick > across) {
-            throw new CommandFailure(
-                    ExitCodes.USAGE, Message.of("placing.bolt_too_thick", Message.fine(thick), Message.fine(across)));
-        }
-        double slop = PlacingSheet.slop(across, thick);
-        if (slop >= allowed) {
-            throw new CommandFailure(
-                    ExitCodes.USAGE, Message.of("slop_too_large", Message.fine(slop), Message.fine(allowed)));
-        }
+        PlacingLimits limits = limits(vehicle.build().placing());
         SheetHead head = new SheetHead(
                 vehicle, input.file().getFileName().toString(), LocalDate.now(ZoneId.systemDefault()), input.words());
         List<Page> pages = new ArrayList<>();
@@ -88,7 +78,7 @@ public final class PlaceCommand implements Callable<Integer> {
                     .toList();
             names.addAll(mounts);
             if (mount == null || mounts.contains(mount)) {
-                pages.addAll(SheetSet.placing(head, place, Optional.ofNullable(mount), allowed, slop));
+                pages.addAll(SheetSet.placing(head, place, Optional.ofNullable(mount), limits));
             }
         }
         if (mount != null && !names.contains(mount)) {
@@ -98,7 +88,7 @@ public final class PlaceCommand implements Callable<Integer> {
         if (!placed) {
             throw new CommandFailure(ExitCodes.PROBLEMS, Message.of("placing.too_few_marks"));
         }
-        List<PlacingSheet> sheets = sheets(vehicle, allowed, slop);
+        List<PlacingSheet> sheets = sheets(vehicle, limits);
         if (json.asked()) {
             ReportJson report = new ReportJson("place", vehicle, input.words());
             ArrayNode files = report.root().putArray("written");
@@ -117,14 +107,34 @@ public final class PlaceCommand implements Callable<Integer> {
         return ExitCodes.OK;
     }
 
+    /** As the file has them, but for what was asked for. */
+    private PlacingLimits limits(PlacingLimits inFile) throws CommandFailure {
+        PlacingLimits limits = new PlacingLimits(
+                tolerance == null ? inFile.tolerance() : length(tolerance),
+                hole == null ? inFile.hole() : length(hole),
+                bolt == null ? inFile.bolt() : length(bolt));
+        if (!limits.boltFits()) {
+            throw new CommandFailure(
+                    ExitCodes.USAGE,
+                    Message.of("placing.bolt_too_thick", Message.fine(limits.bolt()), Message.fine(limits.hole())));
+        }
+        if (limits.left() <= 0) {
+            throw new CommandFailure(
+                    ExitCodes.USAGE,
+                    Message.of(
+                            "placing.slop_too_large", Message.fine(limits.slop()), Message.fine(limits.tolerance())));
+        }
+        return limits;
+    }
+
     /** The sheets that are asked for, in the order of placing. */
-    private List<PlacingSheet> sheets(Vehicle vehicle, double allowed, double slop) throws CommandFailure {
+    private List<PlacingSheet> sheets(Vehicle vehicle, PlacingLimits limits) throws CommandFailure {
         Adjustment adjustment = Adjustment.of(vehicle.build().survey());
         List<PlacingSheet> sheets = new ArrayList<>();
         for (AxlePlace place : input.axles(vehicle)) {
             for (MountRef ref : PlacingOrder.of(vehicle, adjustment, place).mounts()) {
                 if (mount == null || mount.equals(ref.mount())) {
-                    PlacingSheet.of(vehicle, adjustment, ref, allowed, slop).ifPresent(sheets::add);
+                    PlacingSheet.of(vehicle, adjustment, ref, limits).ifPresent(sheets::add);
                 }
             }
         }
@@ -137,8 +147,8 @@ public final class PlaceCommand implements Callable<Integer> {
         ReportJson.put(node, "x", sheet.target().getX(), Quantity.LENGTH);
         ReportJson.put(node, "y", sheet.target().getY(), Quantity.LENGTH);
         ReportJson.put(node, "z", sheet.target().getZ(), Quantity.LENGTH);
-        ReportJson.put(node, "tolerance", sheet.tolerance(), Quantity.LENGTH);
-        ReportJson.put(node, "slop", sheet.slop(), Quantity.LENGTH);
+        ReportJson.put(node, "tolerance", sheet.limits().tolerance(), Quantity.LENGTH);
+        ReportJson.put(node, "slop", sheet.limits().slop(), Quantity.LENGTH);
         ReportJson.put(node, "standard_deviation", sheet.deviation(), Quantity.LENGTH);
         ReportJson.put(node, "marks_standard_deviation", sheet.doubt(), Quantity.LENGTH);
         node.put("verdict", sheet.promises() ? "promised" : "not_promised");

@@ -39,6 +39,7 @@ import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Obstacle;
+import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Weights;
 import org.palanca.vehicle.WheelWell;
@@ -78,7 +79,15 @@ final class BuildReader {
                 list(node.path("found"), BuildReader::found),
                 list(node.path("log"), BuildReader::entry),
                 node.has("clearance") ? PartReader.rules(node.path("clearance")) : ClearanceRules.COMMON,
+                node.has("placing") ? placing(node.path("placing")) : PlacingLimits.COMMON,
                 weights);
+    }
+
+    private static PlacingLimits placing(JsonNode node) {
+        return new PlacingLimits(
+                VehicleReader.length(node, "tolerance_mm"),
+                node.has("hole_mm") ? VehicleReader.length(node, "hole_mm") : 0,
+                node.has("bolt_mm") ? VehicleReader.length(node, "bolt_mm") : 0);
     }
 
     private static Weights weights(JsonNode node) {

@@ -27,6 +27,7 @@ import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.Found;
 import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.Obstacle;
+import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Weights;
 import org.palanca.vehicle.WheelWell;
@@ -70,6 +71,19 @@ final class BuildWriter {
         }
         if (!build.rules().equals(ClearanceRules.COMMON)) {
             PartWriter.rules(node.putObject("clearance"), build.rules());
+        }
+        if (!build.placing().equals(PlacingLimits.COMMON)) {
+            placing(node.putObject("placing"), build.placing());
+        }
+    }
+
+    private static void placing(ObjectNode node, PlacingLimits limits) {
+        VehicleWriter.length(node, "tolerance_mm", limits.tolerance());
+        if (limits.hole() > 0) {
+            VehicleWriter.length(node, "hole_mm", limits.hole());
+        }
+        if (limits.bolt() > 0) {
+            VehicleWriter.length(node, "bolt_mm", limits.bolt());
         }
     }
 

@@ -169,7 +169,7 @@ public final class PlacingPage {
 
     private void loses(double top, List<Effect> losses) {
         double y = top + 8;
-        page.text(head.text("placing.loses", head.length(sheet.tolerance())), Page.MARGIN, y, 10, true);
+        page.text(head.text("placing.loses", head.length(sheet.limits().tolerance())), Page.MARGIN, y, 10, true);
         for (Effect effect : losses.stream().limit(LOSSES).toList()) {
             y += 13;
             String key = effect.leavesBand() ? "placing.loss_out" : "placing.loss";
@@ -190,8 +190,11 @@ public final class PlacingPage {
                     Page.RIGHT - Page.MARGIN - 10);
         }
         y += 15;
-        String slop = sheet.slop() > 0
-                ? head.text("placing.slop", head.fine(2 * sheet.slop()), head.fine(sheet.slop()))
+        String slop = sheet.limits().slop() > 0
+                ? head.text(
+                        "placing.slop",
+                        head.fine(2 * sheet.limits().slop()),
+                        head.fine(sheet.limits().slop()))
                 : head.text("placing.no_slop");
         y = page.paragraph(slop, Page.MARGIN, y, 10, false, Page.RIGHT - Page.MARGIN);
         y = page.paragraph(

@@ -11,6 +11,7 @@ import org.palanca.result.AxleModel;
 import org.palanca.survey.adjust.Adjustment;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.PlacingLimits;
 
 /** The sheets of a job, put together. */
 public final class SheetSet {
@@ -30,22 +31,19 @@ public final class SheetSet {
      * The order of placing and a page for each mount that can be placed; only the mount's page where one is named.
      *
      * @param mount one mount, or empty for all
-     * @param tolerance how far off a mount may come [m]
-     * @param slop of the set-up bolt, less than the tolerance [m]
+     * @param limits how far off a mount may come; the slop less than that
      */
-    public static List<Page> placing(
-            SheetHead head, AxlePlace place, Optional<String> mount, double tolerance, double slop) {
+    public static List<Page> placing(SheetHead head, AxlePlace place, Optional<String> mount, PlacingLimits limits) {
         Adjustment adjustment = Adjustment.of(head.vehicle().build().survey());
         List<Page> pages = new ArrayList<>();
         if (mount.isPresent()) {
-            page(head, adjustment, new MountRef(place, mount.get()), tolerance, slop)
-                    .ifPresent(pages::add);
+            page(head, adjustment, new MountRef(place, mount.get()), limits).ifPresent(pages::add);
             return pages;
         }
         PlacingOrder order = PlacingOrder.of(head.vehicle(), adjustment, place);
         pages.add(PlacingPage.order(head, order, head.text("axle." + place.id())));
         for (MountRef ref : order.mounts()) {
-            page(head, adjustment, ref, tolerance, slop).ifPresent(pages::add);
+            page(head, adjustment, ref, limits).ifPresent(pages::add);
         }
         return pages;
     }
@@ -55,9 +53,9 @@ public final class SheetSet {
         return CyclePage.of(head, place);
     }
 
-    private static Optional<Page> page(
-            SheetHead head, Adjustment adjustment, MountRef mount, double tolerance, double slop) {
-        return PlacingSheet.of(head.vehicle(), adjustment, mount, tolerance, slop)
-                .map(sheet -> PlacingPage.of(head, adjustment, sheet, Effect.within(head.vehicle(), mount, tolerance)));
+    private static Optional<Page> page(SheetHead head, Adjustment adjustment, MountRef mount, PlacingLimits limits) {
+        return PlacingSheet.of(head.vehicle(), adjustment, mount, limits)
+                .map(sheet -> PlacingPage.of(
+                        head, adjustment, sheet, Effect.within(head.vehicle(), mount, limits.tolerance())));
     }
 }

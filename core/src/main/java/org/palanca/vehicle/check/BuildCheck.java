@@ -20,6 +20,7 @@ import org.palanca.vehicle.Found;
 import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Part;
+import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Message;
@@ -54,10 +55,27 @@ final class BuildCheck {
                         new Message.Measure(weights.both(), Quantity.MASS));
             }
         });
+        check.placing(vehicle.build().placing());
         for (int i = 0; i < vehicle.build().found().size(); i++) {
             check.found(vehicle.build().found().get(i), "/build/found/" + i);
         }
         return check.findings;
+    }
+
+    private void placing(PlacingLimits limits) {
+        if (!limits.boltFits()) {
+            error(
+                    "/build/placing/bolt_mm",
+                    "placing.bolt_too_thick",
+                    Message.fine(limits.bolt()),
+                    Message.fine(limits.hole()));
+        } else if (limits.left() <= 0) {
+            error(
+                    "/build/placing/tolerance_mm",
+                    "placing.slop_too_large",
+                    Message.fine(limits.slop()),
+                    Message.fine(limits.tolerance()));
+        }
     }
 
     private void survey() {

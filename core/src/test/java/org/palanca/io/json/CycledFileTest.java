@@ -2,6 +2,8 @@ package org.palanca.io.json;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
+import static org.assertj.core.api.Assertions.within;
+import static org.palanca.units.Lengths.inches;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -13,6 +15,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.palanca.Examples;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.ClearanceRules;
+import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.check.Finding;
 
@@ -75,6 +78,24 @@ class CycledFileTest {
         assertThat(refused(text.replaceFirst("\"bottom_mm\": 841,", ""))).contains("needs one shape: a box");
     }
 
+    /** What was typed in Place is kept with the vehicle, and is asked whether it can be. */
+    @Test
+    void whatIsAllowedInPlacingIsKept() throws Exception {
+        Vehicle gorse = Examples.vehicle("gorse.palanca.json");
+        PlacingLimits typed = new PlacingLimits(inches(3.0 / 16), inches(17.0 / 32), inches(0.5));
+        Path file = folder.resolve("placed.palanca.json");
+        VehicleFile.save(file, gorse.withBuild(gorse.build().withPlacing(typed)));
+        PlacingLimits back = VehicleFile.open(file).vehicle().build().placing();
+        assertThat(back.tolerance()).isCloseTo(typed.tolerance(), within(1e-9));
+        assertThat(back.slop()).isCloseTo(inches(1.0 / 64), within(1e-9));
+        String text = Files.readString(file);
+        String bolt = "(\"hole_mm\" : [0-9.]+,\\s*\"bolt_mm\" :) [0-9.]+";
+        assertThat(refused(text.replaceFirst(bolt, "$1 15.875")))
+                .contains("/build/placing/bolt_mm", "A bolt of 0.625 in does not go into a hole of 0.531 in");
+        assertThat(refused(text.replaceFirst(bolt, "$1 3")))
+                .contains("/build/placing/tolerance_mm", "which leaves nothing of the 0.188 in allowed");
+    }
+
     /** What older files do not have is as usual: nothing springs, the usual room, a shaft with two joints. */
     @Test
     void filesWithoutAnyOfItStillOpen() throws Exception {
@@ -83,8 +104,9 @@ class CycledFileTest {
                 .isTrue();
         assertThat(gorse.build().rules()).isEqualTo(ClearanceRules.COMMON);
         assertThat(gorse.build().weights()).isEmpty();
+        assertThat(gorse.build().placing()).isEqualTo(PlacingLimits.COMMON);
         Path file = folder.resolve("same.palanca.json");
         VehicleFile.save(file, gorse);
-        assertThat(Files.readString(file)).doesNotContain("springing", "clearance", "parts");
+        assertThat(Files.readString(file)).doesNotContain("springing", "clearance", "parts", "placing");
     }
 }

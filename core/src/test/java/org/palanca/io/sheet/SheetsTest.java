@@ -33,6 +33,7 @@ import org.palanca.units.LengthStyle;
 import org.palanca.units.UnitStyle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.words.Words;
 
@@ -48,19 +49,17 @@ class SheetsTest {
     }
 
     private PlacingSheet placing() {
-        return PlacingSheet.of(
-                        tarn,
-                        adjustment,
-                        new MountRef(AxlePlace.REAR, "upper frame left"),
-                        PlacingSheet.USUAL_TOLERANCE,
-                        0)
+        return PlacingSheet.of(tarn, adjustment, new MountRef(AxlePlace.REAR, "upper frame left"), PlacingLimits.COMMON)
                 .orElseThrow();
     }
 
     private Page placingPage(Words words) {
         PlacingSheet sheet = placing();
         return PlacingPage.of(
-                head(tarn, words), adjustment, sheet, Effect.within(tarn, sheet.mount(), sheet.tolerance()));
+                head(tarn, words),
+                adjustment,
+                sheet,
+                Effect.within(tarn, sheet.mount(), sheet.limits().tolerance()));
     }
 
     private List<Page> housingPages(Vehicle vehicle) {

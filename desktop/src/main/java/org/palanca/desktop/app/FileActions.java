@@ -171,12 +171,16 @@ public final class FileActions {
     }
 
     /** Writes placing sheets, of one mount or of all of the axle on the board. */
-    void placingSheets(Optional<String> mount, double tolerance, double slop) {
+    void placingSheets(Optional<String> mount) {
         String what = mount.map(name -> name.replace(' ', '-')).orElse("placing");
         write(
                 what,
                 "file_window.placing",
-                head -> SheetSet.placing(head, state.axleProperty().get(), mount, tolerance, slop));
+                head -> SheetSet.placing(
+                        head,
+                        state.axleProperty().get(),
+                        mount,
+                        document.vehicle().build().placing()));
     }
 
     /** Writes the sheet to cycle the axle on the board by. */

@@ -58,7 +58,6 @@ import org.palanca.desktop.theme.Theme;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
 import org.palanca.limits.LeafChange;
-import org.palanca.placing.PlacingSheet;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
 import org.palanca.shop.LinkCut;
@@ -295,8 +294,7 @@ public final class MainWindow {
         all.add(Command.of("save_as", "Shortcut+Shift+S", files::saveAs));
         all.add(Command.of("sheet", "Shortcut+P", files::sheet));
         all.add(Command.of("housing_sheet", "", files::housingSheet));
-        all.add(Command.of(
-                "placing_sheets", "", () -> files.placingSheets(Optional.empty(), PlacingSheet.USUAL_TOLERANCE, 0)));
+        all.add(Command.of("placing_sheets", "", () -> files.placingSheets(Optional.empty())));
         all.add(Command.of("demo", "", () -> files.whenWorkIsSafe(this::openDemo)));
         all.add(Command.of("undo", "Shortcut+Z", document.undoAvailable(), document::undo));
         all.add(Command.of("redo", "Shortcut+Y", document.redoAvailable(), document::redo));

@@ -95,7 +95,11 @@ final class Pictures {
             state.axleProperty().set(AxlePlace.FRONT);
             state.selectionProperty().set(new MountRef(AxlePlace.FRONT, "tie rod inner left"));
         });
-        view(folder, "steer", () -> state.stepProperty().set(Step.STEER));
+        steps.add(() -> state.stepProperty().set(Step.STEER));
+        work();
+        view(folder, "steer", () -> {
+            // The ways to set the pickups are there by now.
+        });
         view(folder, "compare", () -> state.stepProperty().set(Step.COMPARE));
         view(folder, "half-shafts", () -> {
             state.stepProperty().set(Step.SHAFT);

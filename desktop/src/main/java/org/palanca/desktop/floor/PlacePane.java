@@ -44,6 +44,7 @@ import org.palanca.units.UnitStyle;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Found;
 import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.PlacingLimits;
 import org.palanca.words.Message;
 import org.palanca.words.Said;
 import org.palanca.words.Words;
@@ -59,9 +60,6 @@ public final class PlacePane extends FloorPane {
     private final FlowPane mounts = new FlowPane(6, 6);
     private final VBox page = new VBox(8);
     private final WorkOrderView order;
-    private double tolerance = PlacingSheet.USUAL_TOLERANCE;
-    private double hole;
-    private double bolt;
     private String chosen = "";
     private PlacingOrder placing;
     private final Map<FoundAgainst, OptionalDouble> offs = new HashMap<>();
@@ -70,7 +68,7 @@ public final class PlacePane extends FloorPane {
     /** Writes placing sheets. */
     public interface Prints {
         /** The sheet of one mount, or of all where none is named. */
-        void print(Optional<String> mount, double tolerance, double slop);
+        void print(Optional<String> mount);
     }
 
     public PlacePane(Context context, Prints prints) {
@@ -101,8 +99,8 @@ public final class PlacePane extends FloorPane {
         drawing.setMinHeight(DRAWN);
     }
 
-    private double slop() {
-        return hole > 0 && bolt > 0 ? PlacingSheet.slop(hole, bolt) : 0;
+    private PlacingLimits limits() {
+        return build().placing();
     }
 
     @Override
@@ -126,9 +124,9 @@ public final class PlacePane extends FloorPane {
                         .map(name -> mountButton(name, names.indexOf(name) + 1))
                         .toList());
         page.getChildren().clear();
-        Optional<PlacingSheet> sheet = slop() >= tolerance
+        Optional<PlacingSheet> sheet = limits().left() <= 0
                 ? Optional.empty()
-                : PlacingSheet.of(vehicle(), adjustment, new MountRef(place(), chosen), tolerance, slop());
+                : PlacingSheet.of(vehicle(), adjustment, new MountRef(place(), chosen), limits());
         if (sheet.isEmpty()) {
             drawing.show(List.of());
             page.getChildren().add(Labels.sentence(w.text("placing.too_few_marks"), "big-sentence"));
@@ -175,7 +173,7 @@ public final class PlacePane extends FloorPane {
     /** The mark of a mount that was read back: only one that came where it belongs is ticked. */
     private String tick(String name) {
         OptionalDouble off = off(name);
-        return off.isEmpty() ? "" : off.getAsDouble() <= tolerance - slop() ? "  ✓" : "  ✗";
+        return off.isEmpty() ? "" : off.getAsDouble() <= limits().left() ? "  ✓" : "  ✗";
     }
 
     private ToggleButton mountButton(String name, int number) {
@@ -292,34 +290,26 @@ public final class PlacePane extends FloorPane {
 
     private FlowPane settings(Words w) {
         MeasureField within = new MeasureField(
-                Quantity.LENGTH, wordsSupplier(), value -> setting(() -> tolerance = value), complaints());
+                Quantity.LENGTH, wordsSupplier(), value -> set(limits().withTolerance(value)), complaints());
         within.fine().setId("place-tolerance");
-        within.show(tolerance);
-        MeasureField holeField =
-                new MeasureField(Quantity.LENGTH, wordsSupplier(), value -> setting(() -> hole = value), complaints());
+        within.show(limits().tolerance());
+        MeasureField holeField = new MeasureField(
+                Quantity.LENGTH, wordsSupplier(), value -> set(limits().withHole(value)), complaints());
         holeField.fine().setId("place-hole");
-        holeField.setOnCleared(() -> setting(() -> hole = 0));
-        MeasureField boltField =
-                new MeasureField(Quantity.LENGTH, wordsSupplier(), value -> setting(() -> bolt = value), complaints());
+        holeField.setOnCleared(() -> set(limits().withHole(0)));
+        MeasureField boltField = new MeasureField(
+                Quantity.LENGTH, wordsSupplier(), value -> set(limits().withBolt(value)), complaints());
         boltField.fine().setId("place-bolt");
-        boltField.setOnCleared(() -> setting(() -> bolt = 0));
-        if (hole > 0) {
-            holeField.show(hole);
-        } else {
-            holeField.showNone("");
-        }
-        if (bolt > 0) {
-            boltField.show(bolt);
-        } else {
-            boltField.showNone("");
-        }
+        boltField.setOnCleared(() -> set(limits().withBolt(0)));
+        showOrNone(holeField, limits().hole());
+        showOrNone(boltField, limits().bolt());
         Button one = new Button(w.text("placing.print_one"));
         one.setId("place-print");
         one.getStyleClass().add("main-action");
-        one.setOnAction(event -> prints.print(Optional.of(chosen), tolerance, slop()));
+        one.setOnAction(event -> prints.print(Optional.of(chosen)));
         Button all = new Button(w.text("placing.print_all"));
         all.setId("place-print-all");
-        all.setOnAction(event -> prints.print(Optional.empty(), tolerance, slop()));
+        all.setOnAction(event -> prints.print(Optional.empty()));
         FlowPane row = new FlowPane(
                 12,
                 6,
@@ -332,31 +322,40 @@ public final class PlacePane extends FloorPane {
         return row;
     }
 
-    private void setting(Runnable set) {
-        double[] before = {tolerance, hole, bolt};
-        set.run();
-        if (hole > 0 && bolt > hole) {
-            complain(words().text("placing.bolt_too_thick", Message.fine(bolt), Message.fine(hole)));
-            hole = before[1];
-            bolt = before[2];
-        } else if (tolerance <= 0 || slop() >= tolerance) {
-            complain(words().text("placing.slop_too_large", Message.fine(slop()), Message.fine(tolerance)));
-            tolerance = before[0];
-            hole = before[1];
-            bolt = before[2];
+    private static void showOrNone(MeasureField field, double value) {
+        if (value > 0) {
+            field.show(value);
+        } else {
+            field.showNone("");
         }
-        refresh();
+    }
+
+    /** Keeps what was typed, unless the bolt can't be in that hole or would use up the tolerance. */
+    private void set(PlacingLimits limits) {
+        if (!limits.boltFits()) {
+            complain(words().text("placing.bolt_too_thick", Message.fine(limits.bolt()), Message.fine(limits.hole())));
+            refresh();
+        } else if (limits.left() <= 0) {
+            complain(words().text(
+                            "placing.slop_too_large", Message.fine(limits.slop()), Message.fine(limits.tolerance())));
+            refresh();
+        } else {
+            change(build -> build.withPlacing(limits), "placing_limits");
+        }
     }
 
     private VBox loses(PlacingSheet sheet, Words w) {
-        VBox box = new VBox(2, Labels.of(w.text("placing.loses", Message.length(tolerance)), "form-title"));
-        for (Effect effect : Effect.within(vehicle(), sheet.mount(), tolerance).stream()
+        VBox box = new VBox(2, Labels.of(w.text("placing.loses", Message.length(limits().tolerance())), "form-title"));
+        for (Effect effect : Effect.within(vehicle(), sheet.mount(), limits().tolerance()).stream()
                 .limit(3)
                 .toList()) {
             box.getChildren().add(effect(effect, effect.leavesBand() ? "placing.loss_out" : "placing.loss", w));
         }
-        String slop = slop() > 0
-                ? w.text("placing.slop", w.units().fine(2 * slop()), w.units().fine(slop()))
+        String slop = limits().slop() > 0
+                ? w.text(
+                        "placing.slop",
+                        w.units().fine(2 * limits().slop()),
+                        w.units().fine(limits().slop()))
                 : w.text("placing.no_slop");
         box.getChildren().add(Labels.sentence(slop, "second"));
         box.getChildren()
@@ -394,7 +393,7 @@ public final class PlacePane extends FloorPane {
             headline.setId("place-headline");
             side.getChildren().add(headline);
             placed.ifPresent(one -> {
-                if (one.off().getNorm() > tolerance - slop()) {
+                if (one.off().getNorm() > limits().left()) {
                     headline.getStyleClass().add("limit");
                 }
                 one.remarks()
@@ -465,17 +464,13 @@ public final class PlacePane extends FloorPane {
                 return Optional.of(Message.of("placing.not_read", step.subject()));
             }
             double off = placed.get().off().getNorm();
-            double mayBeOff = tolerance - slop();
+            double mayBeOff = limits().left();
             if (off > mayBeOff) {
                 return Optional.of(
                         Message.of("placing.too_far", step.subject(), Message.fine(off), Message.fine(mayBeOff)));
             }
             return PlacingSheet.of(
-                            vehicle(),
-                            Adjustment.of(build().survey()),
-                            new MountRef(place(), step.subject()),
-                            tolerance,
-                            slop())
+                            vehicle(), Adjustment.of(build().survey()), new MountRef(place(), step.subject()), limits())
                     .filter(sheet -> !sheet.promises())
                     .map(sheet -> Message.of("placing.cannot_tell", sheet.promise()));
         }
