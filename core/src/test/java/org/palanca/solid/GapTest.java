@@ -248,6 +248,37 @@ class GapTest {
         assertThat(deep).isGreaterThan(TRIES / 4);
     }
 
+    /**
+     * Boxes on a coarse grid, square to one another: faces, edges and corners coincide, and often the two only touch. The
+     * shallowest of the three axes is exact; what only touches must not keep the search busy.
+     */
+    @Test
+    void boxesThatShareFacesAndEdgesAreAsDeepAsTheShallowestAxisSays() {
+        for (int i = 0; i < TRIES; i++) {
+            Vector3D[] at = {onGrid(), onGrid()};
+            Vector3D[] half = {onGrid().add(new Vector3D(5, 5, 5)), onGrid().add(new Vector3D(5, 5, 5))};
+            double[] apart = at[0].subtract(at[1]).toArray();
+            double least = Double.MAX_VALUE;
+            for (int k = 0; k < 3; k++) {
+                least = Math.min(least, half[0].toArray()[k] + half[1].toArray()[k] - Math.abs(apart[k]));
+            }
+            double found = gap.between(
+                    solid(Convex.box(at[0].subtract(half[0]), at[0].add(half[0]))),
+                    new Place(),
+                    solid(Convex.box(at[1].subtract(half[1]), at[1].add(half[1]))),
+                    new Place());
+            if (least >= 0) {
+                assertThat(found).as("pair %d", i).isCloseTo(-least, within(1e-9));
+            } else {
+                assertThat(found).as("pair %d", i).isPositive();
+            }
+        }
+    }
+
+    private Vector3D onGrid() {
+        return new Vector3D(random.nextInt(9) - 4, random.nextInt(9) - 4, random.nextInt(9) - 4);
+    }
+
     private static double shallowest(Vector3D h1, Rotation t1, Vector3D h2, Rotation t2, Vector3D apart) {
         Vector3D[] unit = {Vector3D.PLUS_I, Vector3D.PLUS_J, Vector3D.PLUS_K};
         List<Vector3D> axes = new ArrayList<>();
