@@ -7,18 +7,19 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import org.palanca.result.WheelTravel;
-import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.Travel;
 
 /**
  * The square of left against right travel, each place by what is met first on the straight way to it from ride. Rows run with
- * the right wheel, columns with the left, both from full droop to full bump.
+ * the right wheel, columns with the left, both as far as the plan wants and the worst poses lie.
  *
+ * @param span what its edges stand for
  * @param steer part of the lock
  * @param size places along each edge
  * @param limits those that end the travel somewhere
  * @param first row by row, the place of the limit in {@code limits} that is met first on the way there; -1 where none is
  */
-public record LimitMap(double steer, int size, List<Limit> limits, int[] first) {
+public record LimitMap(Travel span, double steer, int size, List<Limit> limits, int[] first) {
     /** A place on the map with the way to it. */
     private record Cell(int left, int right) {}
 
@@ -29,8 +30,8 @@ public record LimitMap(double steer, int size, List<Limit> limits, int[] first) 
      * @param goOn asked after each ring; answering false gives up with nothing
      */
     public static Optional<LimitMap> of(Limits all, double steer, int size, BooleanSupplier goOn) {
-        Axle axle = all.model().axle();
-        int rideCell = ride(axle, size);
+        Travel span = new Travel(all.envelope().highest(), all.envelope().lowest());
+        int rideCell = ride(span, size);
         Map<String, Integer> index = new LinkedHashMap<>();
         List<Limit> met = new ArrayList<>();
         int[] first = new int[size * size];
@@ -47,14 +48,14 @@ public record LimitMap(double steer, int size, List<Limit> limits, int[] first) 
                         ? behind
                         : look(
                                 all,
-                                pose(axle, cell, size, steer),
-                                ring == 0 ? WheelTravel.RIDE.withSteer(steer) : pose(axle, before, size, steer),
+                                pose(span, cell, size, steer),
+                                ring == 0 ? WheelTravel.RIDE.withSteer(steer) : pose(span, before, size, steer),
                                 index,
                                 met);
             }
         }
         all.model().toRide();
-        return Optional.of(new LimitMap(steer, size, List.copyOf(met), first));
+        return Optional.of(new LimitMap(span, steer, size, List.copyOf(met), first));
     }
 
     private static int look(
@@ -82,18 +83,18 @@ public record LimitMap(double steer, int size, List<Limit> limits, int[] first) 
         });
     }
 
-    private static int ride(Axle axle, int size) {
-        double whole = axle.travel().bump() + axle.travel().droop();
-        return whole <= 0 ? size / 2 : (int) Math.round(axle.travel().droop() / whole * (size - 1));
+    private static int ride(Travel span, int size) {
+        double whole = span.bump() + span.droop();
+        return whole <= 0 ? size / 2 : (int) Math.round(span.droop() / whole * (size - 1));
     }
 
-    private static WheelTravel pose(Axle axle, Cell cell, int size, double steer) {
-        return new WheelTravel(travel(axle, cell.left(), size), travel(axle, cell.right(), size), steer);
+    private static WheelTravel pose(Travel span, Cell cell, int size, double steer) {
+        return new WheelTravel(travel(span, cell.left(), size), travel(span, cell.right(), size), steer);
     }
 
-    private static double travel(Axle axle, int step, int size) {
-        double droop = axle.travel().droop();
-        return -droop + (droop + axle.travel().bump()) * step / (size - 1);
+    private static double travel(Travel span, int step, int size) {
+        double droop = span.droop();
+        return -droop + (droop + span.bump()) * step / (size - 1);
     }
 
     /** Cells at a distance from ride, those next to one another in a row. */

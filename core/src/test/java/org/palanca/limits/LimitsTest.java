@@ -17,6 +17,7 @@ import org.palanca.travel.WorstPose;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
+import org.palanca.vehicle.Travel;
 import org.palanca.vehicle.Vehicle;
 
 /** Ends of the travel: named, just where they are, and moved out by what is said to move them out. */
@@ -129,18 +130,23 @@ class LimitsTest {
         Limits limits = limits(Examples.tarn());
         int size = 41;
         LimitMap map = LimitMap.of(limits, 0, size, () -> true).orElseThrow();
-        Axle axle = limits.model().axle();
+        Travel span = map.span();
+        for (WorstPose worst : limits.envelope().worst()) {
+            assertThat(List.of(worst.pose().left(), worst.pose().right()))
+                    .as("%s lies on the map", worst.id())
+                    .allMatch(travel -> travel >= -span.droop() && travel <= span.bump());
+        }
         double up = end(Examples.tarn(), TravelEnd.Way.UP).travel();
-        double whole = axle.travel().bump() + axle.travel().droop();
+        double whole = span.bump() + span.droop();
         for (int i = 0; i < size; i++) {
-            double travel = -axle.travel().droop() + whole * i / (size - 1);
+            double travel = -span.droop() + whole * i / (size - 1);
             boolean blocked = travel > up;
             if (Math.abs(travel - up) > whole / size && travel > 0) {
                 assertThat(map.at(i, i).isPresent()).as("%s", travel).isEqualTo(blocked);
             }
         }
         assertThat(map.at(size - 1, size - 1).orElseThrow().kind()).isEqualTo(Limit.Kind.TOUCH);
-        int ride = (int) Math.round(axle.travel().droop() / whole * (size - 1));
+        int ride = (int) Math.round(span.droop() / whole * (size - 1));
         assertThat(map.at(ride, ride)).isEmpty();
         assertThat(LimitMap.of(limits, 0, size, () -> false)).isEmpty();
     }

@@ -111,8 +111,7 @@ public final class CycleBoard extends GripBoard {
     }
 
     private void onMap(MouseEvent event) {
-        travel.at(event.getX(), event.getY(), model.axle().travel(), pose.steer())
-                .ifPresent(go);
+        travel.at(event.getX(), event.getY(), pose.steer()).ifPresent(go);
     }
 
     @Override

@@ -25,6 +25,9 @@ final class TravelMap {
     private Rectangle2D square = Rectangle2D.EMPTY;
     private double size = 1;
 
+    /** What the edges stand for: what was worked out, and the plan's travel until then. */
+    private Travel span = new Travel(1, 1);
+
     TravelMap(Supplier<Words> words) {
         this.words = words;
     }
@@ -35,12 +38,12 @@ final class TravelMap {
     }
 
     /** The pose that a pixel stands for; empty beside the map. */
-    Optional<WheelTravel> at(double x, double y, Travel travel, double steer) {
+    Optional<WheelTravel> at(double x, double y, double steer) {
         if (!square.contains(x, y)) {
             return Optional.empty();
         }
-        double droop = travel.droop();
-        double whole = droop + travel.bump();
+        double droop = span.droop();
+        double whole = droop + span.bump();
         double left = (x - square.getMinX()) / square.getWidth() * whole - droop;
         double right = (square.getMaxY() - y) / square.getHeight() * whole - droop;
         return Optional.of(new WheelTravel(left, right, steer));
@@ -52,11 +55,12 @@ final class TravelMap {
      * @param area what it may take
      * @param textSize of words against normal
      * @param map empty while it is worked out
+     * @param plan travel that is wanted; a line goes round it where the axle gets farther
      * @param pose where the axle is
      */
-    void draw(
-            Scribe scribe, Rectangle2D area, double textSize, Optional<LimitMap> map, Travel travel, WheelTravel pose) {
+    void draw(Scribe scribe, Rectangle2D area, double textSize, Optional<LimitMap> map, Travel plan, WheelTravel pose) {
         size = textSize;
+        span = map.map(LimitMap::span).orElse(plan);
         double keys = map.map(found -> kinds(found).size()).orElse(1) * 17 * size + 20 * size;
         double edge = Math.min(area.getWidth() - 34 * size, area.getHeight() - 44 * size - keys);
         if (edge < 70) {
@@ -75,7 +79,7 @@ final class TravelMap {
         scribe.graphics().setFill(scribe.theme().panel());
         scribe.graphics().fillRect(square.getMinX(), square.getMinY(), edge, edge);
         map.ifPresent(found -> cells(scribe, found, area));
-        frame(scribe, travel, pose);
+        frame(scribe, plan, pose);
     }
 
     /** Limits by what they say of both sides alike: left and right of a thing are one entry of the key. */
@@ -153,16 +157,21 @@ final class TravelMap {
         }
     }
 
-    private void frame(Scribe scribe, Travel travel, WheelTravel pose) {
-        double droop = travel.droop();
-        double whole = Math.max(1e-9, droop + travel.bump());
+    private void frame(Scribe scribe, Travel plan, WheelTravel pose) {
         scribe.pen(scribe.theme().second(), 1.4);
         scribe.graphics().strokeRect(square.getMinX(), square.getMinY(), square.getWidth(), square.getHeight());
         scribe.pen(scribe.theme().second(), 0.8, 6, 4);
-        double x0 = square.getMinX() + droop / whole * square.getWidth();
-        double y0 = square.getMaxY() - droop / whole * square.getHeight();
+        double x0 = x(0);
+        double y0 = y(0);
         scribe.line(x0, square.getMinY(), x0, square.getMaxY());
         scribe.line(square.getMinX(), y0, square.getMaxX(), y0);
+        scribe.pen(scribe.theme().second(), 1, 2, 3);
+        scribe.graphics()
+                .strokeRect(
+                        x(-plan.droop()),
+                        y(plan.bump()),
+                        x(plan.bump()) - x(-plan.droop()),
+                        y(-plan.droop()) - y(plan.bump()));
         Color second = scribe.theme().second();
         double below = square.getMaxY() + 11 * size;
         scribe.text(
@@ -178,11 +187,25 @@ final class TravelMap {
         scribe.graphics().rotate(-90);
         scribe.text(words.get().text("pad.right"), 0, 0, TextAlignment.CENTER, second, false, 12);
         scribe.graphics().restore();
-        double x = square.getMinX() + (pose.left() + droop) / whole * square.getWidth();
-        double y = square.getMaxY() - (pose.right() + droop) / whole * square.getHeight();
+        double x = x(pose.left());
+        double y = y(pose.right());
         scribe.pen(scribe.theme().hand(), 2.6);
         scribe.graphics().strokeOval(x - 8, y - 8, 16, 16);
         scribe.line(x - 12, y, x + 12, y);
         scribe.line(x, y - 12, x, y + 12);
+    }
+
+    /** Pixel column of a left travel [m]. */
+    private double x(double left) {
+        return square.getMinX() + (left + span.droop()) / whole() * square.getWidth();
+    }
+
+    /** Pixel row of a right travel [m]. */
+    private double y(double right) {
+        return square.getMaxY() - (right + span.droop()) / whole() * square.getHeight();
+    }
+
+    private double whole() {
+        return Math.max(1e-9, span.bump() + span.droop());
     }
 }
