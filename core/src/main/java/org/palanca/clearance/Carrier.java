@@ -39,18 +39,31 @@ public sealed interface Carrier {
         public void locate(AxleModel model, Place into) {
             Vector3D start = from.at(model);
             Vector3D along = to.at(model).subtract(start).normalize();
-            Vector3D beside = along.orthogonal();
-            Vector3D third = Vector3D.crossProduct(along, beside);
-            Vector3D[] columns = {along, beside, third};
-            for (int column = 0; column < 3; column++) {
-                into.rotation(0, column, columns[column].getX());
-                into.rotation(1, column, columns[column].getY());
-                into.rotation(2, column, columns[column].getZ());
-            }
-            into.origin(0, start.getX());
-            into.origin(1, start.getY());
-            into.origin(2, start.getZ());
+            along(start, along, along.orthogonal(), into);
         }
+    }
+
+    /** The same for what is flat: y stays level, so it must not stand upright. */
+    record Flat(Anchor from, Anchor to) implements Carrier {
+        @Override
+        public void locate(AxleModel model, Place into) {
+            Vector3D start = from.at(model);
+            Vector3D along = to.at(model).subtract(start).normalize();
+            along(start, along, Vector3D.crossProduct(Vector3D.PLUS_K, along).normalize(), into);
+        }
+    }
+
+    private static void along(Vector3D start, Vector3D along, Vector3D beside, Place into) {
+        Vector3D third = Vector3D.crossProduct(along, beside);
+        Vector3D[] columns = {along, beside, third};
+        for (int column = 0; column < 3; column++) {
+            into.rotation(0, column, columns[column].getX());
+            into.rotation(1, column, columns[column].getY());
+            into.rotation(2, column, columns[column].getZ());
+        }
+        into.origin(0, start.getX());
+        into.origin(1, start.getY());
+        into.origin(2, start.getZ());
     }
 
     /** A point of a body: a mount by its index, or a place on a body by the body's index. */

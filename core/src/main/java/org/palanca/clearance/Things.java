@@ -44,6 +44,12 @@ import org.palanca.words.Message;
  * not have are ordinary ones: common practice, no source.
  */
 public final class Things {
+    /** What is fixed to the housing belongs to it; tyres and tubes meet at the hub; shafts and the differential run together. */
+    static final String HOUSING = "housing";
+
+    static final String HUB = "hub";
+    static final String SHAFTS = "shaft";
+
     /** Radius of an ordinary axle tube [m]: 3 in across. */
     private static final double AXLE_TUBE = Lengths.inches(1.5);
 
@@ -99,6 +105,7 @@ public final class Things {
             all.housing();
         }
         all.links();
+        all.things.addAll(Arms.of(model));
         all.shocks();
         all.shafts();
         all.ground();
@@ -113,7 +120,10 @@ public final class Things {
             Set<String> belongs = new HashSet<>(thing.belongs());
             for (Mount mount : axle.mounts()) {
                 int body = model.bodyIndex(mount.body()).orElseThrow();
-                if (!thing.carrier().equals(carrier(body))) {
+                // A ball joint may sit inside a wheel that nobody described the rim of; a bracket of a housing never
+                // does.
+                boolean inWheel = thing.kind() == Part.Kind.TYRE && mount.body().equals(BodyNames.AXLE);
+                if (!thing.carrier().equals(carrier(body)) || inWheel) {
                     continue;
                 }
                 Vector3D at = axle.position(mount.name(), vehicle.wheelbase()).subtract(model.originAtRide(body));
@@ -132,6 +142,11 @@ public final class Things {
         return model.axle().independent()
                 || model.vehicle().build().surroundings(model.axle().place()).parts().stream()
                         .anyMatch(part -> part.body().equals(BodyNames.AXLE) && part.kind() == Part.Kind.DRIVELINE);
+    }
+
+    /** What of an axle is compared with nothing unless it is described, in words: no mount tells its shape. */
+    public static List<Message> notDrawn(Axle axle) {
+        return Arms.notDrawn(axle);
     }
 
     private void add(String id, Message name, Part.Kind kind, Carrier carrier, Solid solid, String... belongs) {
@@ -267,7 +282,7 @@ public final class Things {
                     Part.Kind.TYRE,
                     carrier(body),
                     wheel(centre.subtract(model.originAtRide(body)), axis, side),
-                    "housing");
+                    HUB);
         }
     }
 
@@ -309,15 +324,16 @@ public final class Things {
                 Part.Kind.DRIVELINE,
                 carrier(body),
                 one(Convex.capsule(new Vector3D(0, -end, 0), new Vector3D(0, end, 0), tube.radius())),
-                "housing");
+                HOUSING,
+                HUB);
         add(
                 "housing:differential",
                 differential.named("thing.differential"),
                 Part.Kind.DRIVELINE,
                 carrier(body),
                 one(Convex.ball(new Vector3D(0, offset, 0), differential.radius())),
-                "housing",
-                "shaft");
+                HOUSING,
+                SHAFTS);
     }
 
     /** A size that was typed, or an ordinary one: then whatever rests on it says so. */
@@ -455,8 +471,8 @@ public final class Things {
                 Part.Kind.DRIVELINE,
                 carrier,
                 one(Convex.capsule(new Vector3D(SHAFT, 0, 0), new Vector3D(length - SHAFT, 0, 0), SHAFT)),
-                "shaft",
-                "housing");
+                SHAFTS,
+                HOUSING);
     }
 
     private void halfShafts(HalfShafts shafts) {
@@ -479,8 +495,9 @@ public final class Things {
                     carrier,
                     one(Convex.capsule(
                             new Vector3D(HALF_SHAFT, 0, 0), new Vector3D(length - HALF_SHAFT, 0, 0), HALF_SHAFT)),
-                    "shaft",
-                    "housing");
+                    SHAFTS,
+                    HOUSING,
+                    HUB);
         }
     }
 

@@ -7,6 +7,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.geometry.Side;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
 
@@ -14,7 +15,8 @@ import org.palanca.vehicle.LinkRole;
  * Which way the bolt of each link's end points at ride. Nothing says so in a description, so the ordinary way is taken:
  * square to the link, and as nearly across the vehicle as that allows for links that run fore and aft, as nearly upright
  * for those that run across, which have studs or eyes that lie flat. On a knuckle with a steering axis the stud lies along that
- * axis, so that turning the wheel turns the stud in its joint and tilts nothing. A joint is set without misalignment at ride.
+ * axis, so that turning the wheel turns the stud in its joint and tilts nothing; on an arm that turns on a pin, such as a
+ * pitman arm, a relay or a bellcrank, along its pin. A joint is set without misalignment at ride.
  *
  * @param ends one an end, each link's {@code from} before its {@code to}
  */
@@ -56,7 +58,7 @@ public record JointBolts(List<End> ends) {
         return new End(link.name(), mount, other, bolt, set);
     }
 
-    /** Upwards along the steering axis, for what is bolted to a knuckle that has one. */
+    /** Upwards along the steering axis for what is bolted to a knuckle that has one, along the pin for what turns on one. */
     private static Optional<Vector3D> stud(Axle axle, String body) {
         for (Side side : Side.values()) {
             if (body.equals(BodyNames.knuckle(side))) {
@@ -66,7 +68,13 @@ public record JointBolts(List<End> ends) {
                                 .normalize());
             }
         }
-        return Optional.empty();
+        return axle.joints().stream()
+                .filter(joint -> joint instanceof Joint.Hinge && joint.body().equals(body))
+                .map(joint -> (Joint.Hinge) joint)
+                .map(pin -> axle.position(pin.to(), 0).subtract(axle.position(pin.from(), 0)))
+                .filter(pin -> pin.getNorm() > 0)
+                .map(Vector3D::normalize)
+                .findFirst();
     }
 
     /** A place for directions only: the wheelbase cancels. */

@@ -16,6 +16,7 @@ import org.palanca.assessment.RoomGain;
 import org.palanca.clearance.ClearanceStudy;
 import org.palanca.clearance.Clearances;
 import org.palanca.clearance.Overlap;
+import org.palanca.clearance.Things;
 import org.palanca.cli.ExitCodes;
 import org.palanca.cli.print.CycleJson;
 import org.palanca.cli.print.ReportJson;
@@ -134,6 +135,7 @@ public final class CycleCommand implements Callable<Integer> {
         }
         tightest.forEach(
                 tight -> out.println((tight.missing() > 0 ? "  ! " : "    ") + words.text(CycleWords.tight(tight))));
+        Things.notDrawn(limits.model().axle()).forEach(what -> out.println("    " + words.text(what)));
     }
 
     /** What would give the tightest pair the room it lacks, where no end of the travel is to be mended first. */

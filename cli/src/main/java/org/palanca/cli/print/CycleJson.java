@@ -7,6 +7,7 @@ import org.palanca.assessment.Gain;
 import org.palanca.assessment.RoomGain;
 import org.palanca.clearance.ClearanceStudy;
 import org.palanca.clearance.Overlap;
+import org.palanca.clearance.Things;
 import org.palanca.limits.CycleWords;
 import org.palanca.limits.Limit;
 import org.palanca.limits.Limits;
@@ -39,6 +40,7 @@ public final class CycleJson {
                 axle,
                 "passed_at_ride",
                 limits.passedAtRide().stream().map(Limit::what).toList());
+        report.messages(axle, "not_compared", Things.notDrawn(limits.model().axle()));
         ArrayNode ends = axle.putArray("ends");
         for (TravelEnd end : TravelEnd.all(limits)) {
             end(report, ends.addObject(), vehicle, place, end);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.palanca.clearance.Clearances;
+import org.palanca.clearance.Things;
 import org.palanca.limits.CycleWords;
 import org.palanca.limits.Limits;
 import org.palanca.limits.NearAtPose;
@@ -11,6 +12,7 @@ import org.palanca.limits.TravelEnd;
 import org.palanca.result.AxleModel;
 import org.palanca.travel.WorstPose;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.words.Message;
 
 /** The sheet to cycle an axle by: the worst poses, what should be left of room at each, and blanks for what is found. */
 final class CyclePage {
@@ -49,6 +51,9 @@ final class CyclePage {
                     10,
                     !end.asWanted(),
                     Page.RIGHT - Page.MARGIN);
+        }
+        for (Message what : Things.notDrawn(clearances.model().axle())) {
+            y = page.paragraph(head.words().text(what), Page.MARGIN, y, 10, false, Page.RIGHT - Page.MARGIN);
         }
         y += 6;
         for (WorstPose pose : limits.envelope().worst()) {

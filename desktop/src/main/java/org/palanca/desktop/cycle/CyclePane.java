@@ -22,6 +22,7 @@ import org.palanca.assessment.RoomGain;
 import org.palanca.clearance.ClearanceStudy;
 import org.palanca.clearance.Nearest;
 import org.palanca.clearance.Thing;
+import org.palanca.clearance.Things;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.floor.FloorPane;
@@ -291,6 +292,7 @@ public final class CyclePane extends FloorPane {
             }
         }
         side.addAll(tight(w));
+        Things.notDrawn(axleNow()).forEach(what -> side.add(Labels.sentence(w.text(what), "second")));
         side.add(Labels.sentence(w.text("caution.stands"), "caution"));
         sideColumn().getChildren().setAll(side);
     }
