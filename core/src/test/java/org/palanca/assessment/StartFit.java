@@ -2,6 +2,7 @@ package org.palanca.assessment;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -37,9 +38,9 @@ import org.palanca.vehicle.check.VehicleCheck;
 
 /**
  * Works out the table of fitted starts: fits the mounts of a vehicle that was just started to the targets of its use and to
- * one another. What is outside a band, or nearer than its rule, is brought in by the least moving of mounts. Damped Gauss-Newton
- * steps (Levenberg and Marquardt) on what is missing; differences give the slopes. It is no part of the program, which only
- * reads the table.
+ * one another. What is outside a band, or nearer than its rule, is brought in by the least moving of mounts. Damped
+ * Gauss-Newton steps (Levenberg and Marquardt) on what is missing; differences give the slopes, and the steps themselves
+ * correct them (Broyden). It is no part of the program, which only reads the table.
  */
 final class StartFit {
     /** Part of a band's width that is kept off its edges. */
@@ -57,10 +58,14 @@ final class StartFit {
     /** No mount goes farther than this from where it started [m]. */
     private static final double FARTHEST = Lengths.inches(9);
 
-    private static final int STEPS = 30;
+    /** So long a start is worked at, at most [s]. */
+    private static final double SECONDS = Double.parseDouble(System.getProperty("palanca.seconds", "30"));
 
-    /** So often the axle is worked out at most. */
-    private static final int BUDGET = 400;
+    /** So many steps share slopes that were measured once. */
+    private static final int UPDATES = 6;
+
+    /** Attempts at a step on slopes that were only corrected. */
+    private static final int AGAIN = 2;
 
     /** Poses of the travel that bands are held against: ride, both ends, and half way to each. */
     private static final int TRAVELS = 5;
@@ -70,7 +75,7 @@ final class StartFit {
     private static final double SIXTEENTHS = 16;
     private static final int TAPE = 16;
     private static final int PASSES = 4;
-    private static final int ROUNDS = 8;
+    private static final int ROUNDS = 12;
     private static final double ENOUGH = 1e-5;
 
     /** A step that leaves more of what is missing than this is the last of its round. */
@@ -113,7 +118,8 @@ final class StartFit {
         private final List<Optional<TargetBand>> bands;
         private final List<Free> free = new ArrayList<>();
         private final Set<Near> near = new LinkedHashSet<>();
-        private int evaluations;
+        private double damping;
+        private final long end = System.nanoTime() + (long) (SECONDS * 1e9);
 
         Search(Vehicle start, Axle axle) {
             this.start = start;
@@ -187,8 +193,9 @@ final class StartFit {
             }
             RealVector at = new ArrayRealVector(free.size());
             RealVector best = at;
-            double least = look(moved(at, 0));
-            for (int round = 0; round < ROUNDS && least > 0 && evaluations < BUDGET; round++) {
+            double before = look(start);
+            double least = before;
+            for (int round = 0; round < ROUNDS && least > 0 && inTime(); round++) {
                 at = settle(at);
                 double now = look(moved(at, TAPE));
                 if (now < least) {
@@ -196,7 +203,8 @@ final class StartFit {
                     best = at;
                 }
             }
-            return onTape(best);
+            Vehicle fitted = onTape(best);
+            return look(fitted) < before ? fitted : start;
         }
 
         /**
@@ -229,45 +237,71 @@ final class StartFit {
                     Math.round(2 * pose.steer()) / 2.0);
         }
 
+        /** A place in the search and what is missing there. */
+        private record Point(RealVector at, double[] missing) {
+            double cost() {
+                return square(missing);
+            }
+        }
+
         private RealVector settle(RealVector from) {
-            RealVector at = from;
-            double[] missing = missing(moved(at, 0), at);
-            double now = square(missing);
-            double damping = FIRST_DAMPING;
+            Point here = point(from);
+            damping = FIRST_DAMPING;
             double before = Double.POSITIVE_INFINITY;
-            for (int step = 0;
-                    step < STEPS && now > ENOUGH && now < GETTING_ON * before && evaluations < BUDGET;
-                    step++) {
-                before = now;
-                RealMatrix slopes = slopes(at, missing);
-                RealMatrix normal = slopes.transposeMultiply(slopes);
-                RealVector right =
-                        slopes.preMultiply(new ArrayRealVector(missing)).mapMultiply(-1);
-                boolean better = false;
-                for (int attempt = 0; attempt < ATTEMPTS && !better; attempt++) {
-                    RealMatrix damped = normal.copy();
-                    for (int i = 0; i < damped.getRowDimension(); i++) {
-                        damped.addToEntry(i, i, damping * (damped.getEntry(i, i) + STIFFNESS));
+            while (here.cost() > ENOUGH && here.cost() < GETTING_ON * before && inTime()) {
+                before = here.cost();
+                RealMatrix slopes = slopes(here.at(), here.missing());
+                for (int step = 0; step < UPDATES && inTime(); step++) {
+                    Optional<Point> next = better(here, slopes, step == 0 ? ATTEMPTS : AGAIN);
+                    if (next.isEmpty()) {
+                        break;
                     }
-                    RealVector next = at.add(new CholeskyDecomposition(damped, SYMMETRIC, SOUND)
-                            .getSolver()
-                            .solve(right));
-                    double[] then = missing(moved(next, 0), next);
-                    if (square(then) < now) {
-                        better = true;
-                        at = next;
-                        missing = then;
-                        now = square(then);
-                        damping /= EASED;
-                    } else {
-                        damping *= STIFFENED;
-                    }
-                }
-                if (!better) {
-                    break;
+                    slopes = updated(slopes, here, next.get());
+                    here = next.get();
                 }
             }
-            return at;
+            return here.at();
+        }
+
+        private Point point(RealVector at) {
+            return new Point(at, missing(moved(at, 0), at));
+        }
+
+        /** A damped step that leaves less missing; more damped each time it does not. */
+        private Optional<Point> better(Point here, RealMatrix slopes, int attempts) {
+            RealMatrix normal = slopes.transposeMultiply(slopes);
+            RealVector right =
+                    slopes.preMultiply(new ArrayRealVector(here.missing())).mapMultiply(-1);
+            for (int attempt = 0; attempt < attempts && inTime(); attempt++) {
+                RealMatrix damped = normal.copy();
+                for (int i = 0; i < damped.getRowDimension(); i++) {
+                    damped.addToEntry(i, i, damping * (damped.getEntry(i, i) + STIFFNESS));
+                }
+                RealVector step = new CholeskyDecomposition(damped, SYMMETRIC, SOUND)
+                        .getSolver()
+                        .solve(right);
+                Point then = point(here.at().add(step));
+                if (then.cost() < here.cost()) {
+                    damping /= EASED;
+                    return Optional.of(then);
+                }
+                damping *= STIFFENED;
+            }
+            return Optional.empty();
+        }
+
+        /** The slopes as a step showed them along its way: the update of Broyden. */
+        private static RealMatrix updated(RealMatrix slopes, Point was, Point is) {
+            RealVector step = is.at().subtract(was.at());
+            RealVector off = new ArrayRealVector(is.missing())
+                    .subtract(new ArrayRealVector(was.missing()))
+                    .subtract(slopes.operate(step))
+                    .mapDivide(step.dotProduct(step));
+            return slopes.add(off.outerProduct(step));
+        }
+
+        private boolean inTime() {
+            return System.nanoTime() < end;
         }
 
         private RealMatrix slopes(RealVector at, double[] here) {
@@ -369,7 +403,6 @@ final class StartFit {
 
         /** How far each result is outside its band and each pair too near, then what the moving costs. */
         private double[] missing(Vehicle vehicle, RealVector at) {
-            evaluations++;
             if (VehicleCheck.hasErrors(VehicleCheck.findings(vehicle))) {
                 // Two mounts on one spot, or the like: no step leads there.
                 double[] nowhere = new double[rows()];
@@ -402,9 +435,17 @@ final class StartFit {
                                 + clearances.things().get(pair.other()).id(),
                         i);
             }
-            for (Near one : near) {
+            List<Near> byPose = new ArrayList<>(near);
+            byPose.sort(Comparator.comparing(one -> one.pose().toString()));
+            WheelTravel now = null;
+            boolean closes = false;
+            for (Near one : byPose) {
                 Integer pair = index.get(one.one() + "|" + one.other());
-                if (pair == null || !clearances.moveTo(one.pose())) {
+                if (!one.pose().equals(now)) {
+                    now = one.pose();
+                    closes = clearances.moveTo(now);
+                }
+                if (pair == null || !closes) {
                     all.add(pair == null ? 0.0 : 1.0);
                 } else {
                     double lacks = clearances.pairs().get(pair).wanted() + spare - clearances.gap(pair);

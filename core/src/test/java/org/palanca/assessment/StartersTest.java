@@ -9,9 +9,11 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
@@ -130,12 +132,23 @@ class StartersTest {
 
     private static void write() throws IOException {
         StringBuilder table = new StringBuilder("use,place,type,steering,mount,in,out,up\n");
-        for (Start start : all()) {
+        Map<Start, Vehicle> fitted = new ConcurrentHashMap<>();
+        all().parallelStream().forEach(start -> {
             Vehicle before = start.vehicle();
             boolean good = wrong(before, start.place()).isEmpty();
             Vehicle after = good ? before : StartFit.of(before, start.place());
+            fitted.put(start, after);
+            if (!good) {
+                int left = wrong(after, start.place()).size();
+                System.out.printf(
+                        "%s: %d faults, then %d%n",
+                        start.key(), wrong(before, start.place()).size(), left);
+            }
+        });
+        for (Start start : all()) {
+            Vehicle before = start.vehicle();
             Axle was = before.axle(start.place()).orElseThrow();
-            Axle is = after.axle(start.place()).orElseThrow();
+            Axle is = fitted.get(start).axle(start.place()).orElseThrow();
             for (Mount mount : is.mounts()) {
                 if (!mount.mirrored()) {
                     Vector3D by = is.position(mount.name(), before.wheelbase())

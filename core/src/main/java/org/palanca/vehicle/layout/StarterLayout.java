@@ -28,8 +28,8 @@ import org.palanca.vehicle.Wheels;
  * @param steering what turns the wheels
  */
 public record StarterLayout(SuspensionType type, StarterSteering steering) {
-    /** Wheelbase the proportions were drawn for [m]. */
-    private static final double DRAWN_FOR = Lengths.inches(106);
+    /** Shortest wheelbase that has room for the links as drawn [m]; under it they are shorter. */
+    private static final double LONG_ENOUGH = Lengths.inches(92);
 
     /** Part of half the diameter that is left with the weight on; common practice, no source. */
     private static final double LOADED_PART = 0.97;
@@ -105,24 +105,25 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
         if (type.independent()) {
             corner(builder, halfTrack);
         } else {
-            liveAxle(builder);
+            liveAxle(builder, use);
         }
-        steering.add(builder, halfTrack, type);
+        steering.add(builder, halfTrack, type, use);
         return builder.build(type);
     }
 
     private LinkageBuilder builder(Use use, AxlePlace place, double wheelbase, double axleHeight) {
-        return new LinkageBuilder(place, wheelbase / DRAWN_FOR, axleHeight, FittedStarts.of(use, place, this));
+        return new LinkageBuilder(
+                place, Math.min(1, wheelbase / LONG_ENOUGH), axleHeight, FittedStarts.of(use, place, this));
     }
 
     /** What steers such an axle alone, without what holds it; toe links where independent wheels are not steered. */
     Linkage steering(Use use, AxlePlace place, double wheelbase, double track, double axleHeight) {
         LinkageBuilder builder = builder(use, place, wheelbase, axleHeight);
-        steering.add(builder, track / 2 / Lengths.INCH, type);
+        steering.add(builder, track / 2 / Lengths.INCH, type, use);
         return builder.build(type);
     }
 
-    private void liveAxle(LinkageBuilder b) {
+    private void liveAxle(LinkageBuilder b, Use use) {
         switch (type) {
             case TRIANGULATED_UPPERS -> {
                 b.pair("upper", LinkRole.UPPER, spot(25, 15.5, 9.5), spot(2, 5, 10.5));
@@ -138,39 +139,38 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
             }
             case PARALLEL_PANHARD -> {
                 parallelFour(b);
-                panhard(b);
+                panhard(b, use);
             }
             case FIVE_LINK -> {
                 b.pair("upper", LinkRole.UPPER, spot(24, 13, 9), spot(1, 12, 6));
                 b.pair("lower", LinkRole.LOWER, spot(34, 14, 0.5), spot(1, 16, -3));
-                panhard(b);
+                panhard(b, use);
             }
             case THREE_LINK_PANHARD -> {
                 b.pair("lower", LinkRole.LOWER, spot(37, 14, 1), spot(1, 17.5, -2.5));
                 b.single("upper", LinkRole.UPPER, spot(33, -14, 8), spot(-0.5, -12, 7));
-                panhard(b);
+                panhard(b, use);
             }
             case TORQUE_ARM -> {
                 b.pair("lower", LinkRole.LOWER, spot(26, 15, 0), spot(1, 18, -3.5));
                 b.single("torque arm", LinkRole.TORQUE_ARM, spot(44, 0, 6.5), spot(44, 0, 0.5));
-                panhard(b);
+                panhard(b, use);
             }
             case WATTS_ON_AXLE -> {
                 parallelFour(b);
-                watts(b, BodyNames.AXLE);
+                watts(b, use, BodyNames.AXLE);
             }
             case WATTS_ON_FRAME -> {
                 parallelFour(b);
-                watts(b, BodyNames.FRAME);
+                watts(b, use, BodyNames.FRAME);
             }
             case RADIUS_ARMS -> {
                 radiusArms(b);
-                panhard(b);
+                panhard(b, use);
             }
             case TRAILING_ARMS -> {
-                b.mounts("arm pivot", BodyNames.AXLE, spot(46, 5, 1));
-                b.bushings("arm", "arm pivot");
-                panhard(b);
+                trailingArms(b, use);
+                panhard(b, use);
             }
             case LADDER_BARS -> {
                 b.mounts("bar frame", BodyNames.FRAME, spot(31, 13, 0.5));
@@ -178,9 +178,13 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
                 b.mounts("bar lower axle", BodyNames.AXLE, spot(0, 15, -4));
                 b.links("bar upper", LinkRole.UPPER, "bar frame", "bar upper axle");
                 b.links("bar lower", LinkRole.LOWER, "bar frame", "bar lower axle");
-                panhard(b);
+                panhard(b, use);
             }
-            case LEAF_SPRINGS -> leaves(b);
+            case LEAF_SPRINGS -> {
+                // A drag link goes over the spring of a high steer, and under that of another.
+                boolean high = steering == StarterSteering.HIGH_STEER;
+                leaves(b, steering == StarterSteering.NONE ? 19 : 16, high ? 2.75 : 3.5);
+            }
             default -> throw new IllegalStateException(type + " is no live axle");
         }
     }
@@ -190,22 +194,46 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
         b.pair("lower", LinkRole.LOWER, spot(33, 14, -1.5), spot(1, 14, -3));
     }
 
-    private static void panhard(LinkageBuilder b) {
-        b.single("panhard", LinkRole.PANHARD, spot(-3, 16, 7), spot(-3, -14.5, 6.75));
+    private void panhard(LinkageBuilder b, Use use) {
+        if (steering == StarterSteering.NONE && type != SuspensionType.TRAILING_ARMS) {
+            b.single("panhard", LinkRole.PANHARD, spot(-3, 16, 7), spot(-3, -14.5, 6.75));
+            return;
+        }
+        FrontRow row = FrontRow.of(type, steering, use);
+        b.single("panhard", LinkRole.PANHARD, spot(-row.bar(), 16, row.barUp()), spot(-row.bar(), -12.5, row.barUp()));
     }
 
     /** The bellcrank turns about a pin along the vehicle; a rod from each of its ends goes to the other body. */
-    private static void watts(LinkageBuilder b, String carrier) {
+    private void watts(LinkageBuilder b, Use use, String carrier) {
         String other = carrier.equals(BodyNames.AXLE) ? BodyNames.FRAME : BodyNames.AXLE;
-        b.mount("watts pivot", carrier, spot(-9, 0, -0.75));
-        b.mount("watts pivot rear", carrier, spot(-11, 0, -0.75));
-        b.mount("watts crank top", BodyNames.BELLCRANK, spot(-9, 0, 2.75));
-        b.mount("watts crank bottom", BodyNames.BELLCRANK, spot(-9, 0, -4.25));
-        b.mount("watts end left", other, spot(-9, 17, 2.75));
-        b.mount("watts end right", other, spot(-9, -17, -4.25));
+        boolean steered = steering != StarterSteering.NONE;
+        double bar = steered ? FrontRow.of(type, steering, use).bar() : 9;
+        double up = steered ? FrontRow.of(type, steering, use).barUp() : -0.75;
+        // A relay's lever hangs down on the right, where the high rod goes past it.
+        double half = steering == StarterSteering.REVERSING_RELAY ? -3.5 : 3.5;
+        // What rises between the rails stands inside them.
+        double out = steered && use == Use.TRAIL && carrier.equals(BodyNames.FRAME) ? 12 : 17;
+        b.mount("watts pivot", carrier, spot(-bar, 0, up));
+        b.mount("watts pivot rear", carrier, spot(-bar - 2, 0, up));
+        b.mount("watts crank top", BodyNames.BELLCRANK, spot(-bar, 0, up + half));
+        b.mount("watts crank bottom", BodyNames.BELLCRANK, spot(-bar, 0, up - half));
+        b.mount("watts end left", other, spot(-bar, out, up + half));
+        b.mount("watts end right", other, spot(-bar, -out, up - half));
         b.joint(new Joint.Hinge("watts pin", "watts pivot", "watts pivot rear", BodyNames.BELLCRANK));
         b.link("watts left", LinkRole.WATTS, "watts end left", "watts crank top");
         b.link("watts right", LinkRole.WATTS, "watts end right", "watts crank bottom");
+    }
+
+    /** Arms in one piece with the housing; the nearer their pivots the more anti-squat, the higher the less roll steer. */
+    private static void trailingArms(LinkageBuilder b, Use use) {
+        LinkageBuilder.Spot pivot = switch (use) {
+            case TRAIL -> spot(46, 4, 4);
+            case TRACK -> spot(46, 4, -2.5);
+            case DRAG -> spot(34, 4, 1.5);
+            case STREET -> spot(46, 4, 0);
+        };
+        b.mounts("arm pivot", BodyNames.AXLE, pivot);
+        b.bushings("arm", "arm pivot");
     }
 
     private static void radiusArms(LinkageBuilder b) {
@@ -224,12 +252,12 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
         }
     }
 
-    /** Springs over the axle, shackles hanging at the outer end. */
-    private static void leaves(LinkageBuilder b) {
-        b.mounts("spring fixed eye", BodyNames.FRAME, spot(25, 19, 3.5));
-        b.mounts("spring seat", BodyNames.AXLE, spot(0, 19, 3.5));
-        b.mounts("spring shackle eye", BodyNames.shackle(Side.LEFT), spot(-27, 19, 4));
-        b.mounts("shackle pivot", BodyNames.FRAME, spot(-28.5, 19, 8.5));
+    /** Springs over the axle, shackles hanging at the outer end; where wheels turn they stand nearer together. */
+    private static void leaves(LinkageBuilder b, double out, double up) {
+        b.mounts("spring fixed eye", BodyNames.FRAME, spot(25, out, up));
+        b.mounts("spring seat", BodyNames.AXLE, spot(0, out, up));
+        b.mounts("spring shackle eye", BodyNames.shackle(Side.LEFT), spot(-27, out, up + 0.5));
+        b.mounts("shackle pivot", BodyNames.FRAME, spot(-28.5, out, up + 5));
         for (Side side : Side.values()) {
             String end = " " + side.id();
             b.leaf(new LeafSpring(

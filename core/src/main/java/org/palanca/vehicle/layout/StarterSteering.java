@@ -9,6 +9,7 @@ import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.SuspensionType;
+import org.palanca.vehicle.Use;
 
 /** Ways of turning the wheels that an axle can start from. */
 public enum StarterSteering {
@@ -28,7 +29,16 @@ public enum StarterSteering {
     private static final double CASTER = Math.toRadians(6);
     private static final double INCLINATION = Math.toRadians(8);
 
-    /** Ahead of the axle line, where racks, rams and tie rods go [in]. */
+    /** How far the wheels are turned at full lock. */
+    private static final double LOCK = Math.toRadians(20);
+
+    /** Length of a pitman arm [in]. */
+    private static final double ARM = 7;
+
+    /** Ahead of the axle line: a relay's link goes to a short steering arm [in]. */
+    private static final double RELAY_LINK = 5.25;
+
+    /** Ahead of the axle line, where racks go [in]. */
     private static final double AHEAD = 5.5;
 
     public String id() {
@@ -45,14 +55,13 @@ public enum StarterSteering {
     }
 
     /** Adds knuckles, arms and what moves them. Independent wheels that do not steer get a toe link. */
-    void add(LinkageBuilder b, double halfTrack, SuspensionType type) {
+    void add(LinkageBuilder b, double halfTrack, SuspensionType type, Use use) {
         switch (this) {
             case NONE -> toeLinks(b, halfTrack, type);
             case RACK -> rack(b, halfTrack, type);
-            case PITMAN -> pitman(b, halfTrack, -1, 5.5);
-            case HIGH_STEER -> pitman(b, halfTrack, 4.25, 6.625);
-            case REVERSING_RELAY -> relay(b, halfTrack);
-            case RAM -> ram(b, halfTrack);
+            case PITMAN, HIGH_STEER -> pitman(b, halfTrack, FrontRow.of(type, this, use), use);
+            case REVERSING_RELAY -> relay(b, halfTrack, FrontRow.of(type, this, use), use);
+            case RAM -> ram(b, halfTrack, use);
         }
     }
 
@@ -99,49 +108,76 @@ public enum StarterSteering {
         }
     }
 
-    private static void pitman(LinkageBuilder b, double halfTrack, double tieRodUp, double dragLinkUp) {
+    private static void pitman(LinkageBuilder b, double halfTrack, FrontRow row, Use use) {
         knuckles(b, halfTrack);
-        tieRod(b, halfTrack, tieRodUp);
-        box(b, dragLinkUp + 0.3125);
-        b.mount("drag link knuckle", BodyNames.knuckle(Side.RIGHT), spot(-6, 8 - halfTrack, dragLinkUp));
+        tieRod(b, halfTrack, row, use);
+        box(b, row, row.dragLink());
+        b.mount(
+                "drag link knuckle",
+                BodyNames.knuckle(Side.RIGHT),
+                spot(-row.dragLink(), clearOfTyre(use) - halfTrack, row.farUp()));
         b.link("drag link", LinkRole.DRAG_LINK, "pitman end", "drag link knuckle");
     }
 
-    private static void tieRod(LinkageBuilder b, double halfTrack, double armsUp) {
-        b.mounts("tie rod", BodyNames.knuckle(Side.LEFT), spot(-6.5, halfTrack - 5.5, armsUp));
+    private static void tieRod(LinkageBuilder b, double halfTrack, FrontRow row, Use use) {
+        b.mounts(
+                "tie rod",
+                BodyNames.knuckle(Side.LEFT),
+                spot(-FrontRow.TIE_ROD, halfTrack - clearOfTyre(use), row.tieRodUp()));
         b.link("tie rod", LinkRole.TIE_ROD, "tie rod left", "tie rod right");
     }
 
-    /** A steering box on the left rail with its arm hanging back from it. */
-    private static void box(LinkageBuilder b, double up) {
-        b.mount("pitman axis top", BodyNames.FRAME, spot(-11.75, 15, up + 3));
-        b.mount("pitman axis", BodyNames.FRAME, spot(-11.75, 15, up));
-        b.mount("pitman end", BodyNames.PITMAN, spot(-6, 15, up));
-        b.joint(new Joint.Hinge("pitman", "pitman axis", "pitman axis top", BodyNames.PITMAN));
-        b.steering("pitman", Math.toRadians(22));
+    /** How far inside the middle of the tread a tie rod ends: trail tyres are wide. */
+    private static double clearOfTyre(Use use) {
+        return use == Use.TRAIL ? 8.25 : 6.75;
     }
 
-    private static void relay(LinkageBuilder b, double halfTrack) {
+    /**
+     * A steering box on the left with its arm hanging back from it.
+     *
+     * @param driven length of the steering arm that it turns [in]: the longer that is, the farther the box must turn
+     */
+    private static void box(LinkageBuilder b, FrontRow row, double driven) {
+        double ahead = row.dragLink() + ARM;
+        double up = row.boxUp();
+        b.mount("pitman axis top", BodyNames.FRAME, spot(-ahead, row.boxOut(), up + 3));
+        b.mount("pitman axis", BodyNames.FRAME, spot(-ahead, row.boxOut(), up));
+        b.mount("pitman end", BodyNames.PITMAN, spot(-row.dragLink(), row.boxOut(), up));
+        b.joint(new Joint.Hinge("pitman", "pitman axis", "pitman axis top", BodyNames.PITMAN));
+        b.steering("pitman", Math.asin(driven * Math.sin(LOCK) / ARM));
+    }
+
+    /** A lever on the axle whose pin runs along the vehicle: the drag link at its top, a link to the knuckle at its foot. */
+    private static void relay(LinkageBuilder b, double halfTrack, FrontRow row, Use use) {
         knuckles(b, halfTrack);
-        tieRod(b, halfTrack, -1);
-        box(b, 5.25);
-        b.mount("relay axis", BodyNames.AXLE, spot(-6.5, -6, 2.875));
-        b.mount("relay axis top", BodyNames.AXLE, spot(-6.5, -6, 6));
-        b.mount("relay drag arm", BodyNames.RELAY, spot(-11.75, -6, 5));
-        b.mount("relay knuckle arm", BodyNames.RELAY, spot(-1.25, -6, 2.875));
-        b.mount("relay link knuckle", BodyNames.knuckle(Side.RIGHT), spot(6, 6.5 - halfTrack, 2.875));
-        b.joint(new Joint.Hinge("relay pin", "relay axis", "relay axis top", BodyNames.RELAY));
+        tieRod(b, halfTrack, row, use);
+        box(b, row, 0.85 * RELAY_LINK);
+        double across = -11.5;
+        // On a low car no lower than the rims.
+        double arm = use == Use.TRACK ? 2.75 : 3.5;
+        double pin = row.farUp() - arm;
+        double foot = pin - arm;
+        b.mount("relay axis", BodyNames.AXLE, spot(-RELAY_LINK, across, pin));
+        b.mount("relay axis front", BodyNames.AXLE, spot(-row.dragLink(), across, pin));
+        b.mount("relay drag arm", BodyNames.RELAY, spot(-row.dragLink(), across, row.farUp()));
+        b.mount("relay knuckle arm", BodyNames.RELAY, spot(-RELAY_LINK, across, foot));
+        b.mount(
+                "relay link knuckle",
+                BodyNames.knuckle(Side.RIGHT),
+                spot(-RELAY_LINK, clearOfTyre(use) - halfTrack, foot));
+        b.joint(new Joint.Hinge("relay pin", "relay axis", "relay axis front", BodyNames.RELAY));
         b.link("drag link", LinkRole.DRAG_LINK, "pitman end", "relay drag arm");
         b.link("relay link", LinkRole.TIE_ROD, "relay knuckle arm", "relay link knuckle");
     }
 
-    private static void ram(LinkageBuilder b, double halfTrack) {
+    private static void ram(LinkageBuilder b, double halfTrack, Use use) {
         knuckles(b, halfTrack);
-        b.mounts("tie rod outer", BodyNames.knuckle(Side.LEFT), spot(-AHEAD, halfTrack - 5.25, 0));
-        b.mounts("ram end", BodyNames.RACK, spot(-AHEAD, 10, 0));
-        b.mounts("ram body", BodyNames.AXLE, spot(-AHEAD, 4, 0));
+        double in = -FrontRow.TIE_ROD;
+        b.mounts("tie rod outer", BodyNames.knuckle(Side.LEFT), spot(in, halfTrack - clearOfTyre(use), 0));
+        b.mounts("ram end", BodyNames.RACK, spot(in, 10, 0));
+        b.mounts("ram body", BodyNames.AXLE, spot(in, 4, 0));
         b.links("tie rod", LinkRole.TIE_ROD, "ram end", "tie rod outer");
         b.joint(new Joint.Guide("ram", "ram body right", "ram body left", BodyNames.RACK));
-        b.steering("ram", inches(4));
+        b.steering("ram", inches(FrontRow.TIE_ROD * Math.sin(LOCK)));
     }
 }
