@@ -10,6 +10,7 @@ import org.palanca.result.AxleMechanism;
 import org.palanca.result.AxleModel;
 import org.palanca.solid.Convex;
 import org.palanca.solid.Solid;
+import org.palanca.springing.SwayBar;
 import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.BodyNames;
@@ -23,12 +24,12 @@ import org.palanca.words.Message;
 
 /**
  * What locates or steers an axle and is no bar between two joints: radius arms, semi-trailing arms, a torque arm, leaf springs,
- * struts, pitman arms, relays, bellcranks, steering arms, rockers, racks and rams. Each is drawn straight between its mounts
+ * struts, sway bars, pitman arms, relays, bellcranks, steering arms, rockers, racks and rams. Each is drawn straight between its mounts
  * and, where it turns on a pin, out from the pin. Nobody described how thick they are: ordinary sizes are taken, common
  * practice, no source.
  *
- * <p>Where a trailing arm is welded to its housing no mount tells, nor what an upright on ball joints looks like: they are
- * {@linkplain #notDrawn not drawn}, which is said.
+ * <p>Where a trailing arm is welded to its housing no mount tells, nor what an upright on ball joints looks like, nor how far a
+ * torsion bar runs: they are {@linkplain #notDrawn not drawn}, which is said.
  */
 final class Arms {
     /** Radius of a forged arm or of a lever [m]: 1 in across. */
@@ -83,6 +84,7 @@ final class Arms {
         }
         all.axle.links(LinkRole.TORQUE_ARM).forEach(all::torqueArm);
         all.axle.linkage().leaves().forEach(all::leaf);
+        all.axle.springing().swayBars().forEach(all::swayBar);
         return all.things;
     }
 
@@ -170,6 +172,9 @@ final class Arms {
         }
         boolean pinned =
                 axle.joints().stream().anyMatch(joint -> joint instanceof Joint.Hinge && isKnuckle(joint.body()));
+        if (!axle.springing().torsionBars().isEmpty()) {
+            all.add(Message.of("thing.not_drawn.torsion_bars"));
+        }
         if (axle.independent() && !pinned) {
             all.add(Message.of("thing.not_drawn.uprights"));
         }
@@ -188,6 +193,38 @@ final class Arms {
                 BodyNames.AXLE,
                 List.of(capsule(BodyNames.AXLE, at(end), middle, tube)),
                 Set.of(link.from(), link.to(), Things.HOUSING, Things.SHAFTS));
+    }
+
+    /** Straight across between the pins of its arms. */
+    private void swayBar(SwayBar bar) {
+        Joint.Hinge left = hinge(bar.left());
+        Joint.Hinge right = hinge(bar.right());
+        Set<String> belongs = new HashSet<>();
+        for (Joint.Hinge pin : List.of(left, right)) {
+            belongs.addAll(pin.mounts());
+            belongs.addAll(mountsOn(pin.body()));
+        }
+        String carrier = axle.mount(left.from()).orElseThrow().body();
+        add(
+                bar.name(),
+                named(Message.of("thing.part", bar.name()), LEVER),
+                carrier,
+                List.of(capsule(carrier, outerEnd(left, right), outerEnd(right, left), LEVER)),
+                belongs);
+    }
+
+    private Joint.Hinge hinge(String name) {
+        return axle.joints().stream()
+                .filter(joint -> joint.name().equals(name) && joint instanceof Joint.Hinge)
+                .map(joint -> (Joint.Hinge) joint)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** The end of a pin that is farther from another pin. */
+    private Vector3D outerEnd(Joint.Hinge pin, Joint.Hinge other) {
+        Vector3D there = at(other.from());
+        return at(pin.from()).distance(there) > at(pin.to()).distance(there) ? at(pin.from()) : at(pin.to());
     }
 
     /** Its two halves, each straight from its eye to the seat, level across. */
@@ -211,6 +248,18 @@ final class Arms {
                     Solid.of(List.of(Convex.hull(corners, 0))),
                     belongs));
         }
+        shackle(leaf);
+    }
+
+    private void shackle(LeafSpring leaf) {
+        double length = at(leaf.shackleEye()).distance(at(leaf.shacklePivot()));
+        things.add(new Thing(
+                id("shackle of " + leaf.name()),
+                named(Message.of("thing.shackle", leaf.name()), LEVER),
+                Part.Kind.MOVING,
+                between(leaf.shackleEye(), leaf.shacklePivot()),
+                Solid.of(List.of(Convex.capsule(Vector3D.ZERO, new Vector3D(length, 0, 0), LEVER))),
+                new HashSet<>(leaf.mounts())));
     }
 
     private void add(String id, Message name, String body, List<Convex> pieces, Set<String> belongs) {

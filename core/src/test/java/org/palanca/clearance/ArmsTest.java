@@ -13,11 +13,16 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.palanca.Examples;
+import org.palanca.Sprung;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
+import org.palanca.solid.Convex;
+import org.palanca.solid.Gap;
 import org.palanca.solid.Place;
+import org.palanca.solid.Solid;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Placement;
 import org.palanca.vehicle.SuspensionType;
@@ -71,7 +76,7 @@ class ArmsTest {
         "RADIUS_ARMS, PITMAN, arm left;arm right;pitman;knuckle left;knuckle right",
         "WATTS_ON_AXLE, NONE, bellcrank",
         "TORQUE_ARM, NONE, torque arm",
-        "LEAF_SPRINGS, RAM, spring left;spring right;ram;rack;knuckle left;knuckle right",
+        "LEAF_SPRINGS, RAM, spring left;spring right;shackle of spring left;shackle of spring right;ram;rack;knuckle left;knuckle right",
         "STRUT, RACK, strut left;strut right;rack guide;rack",
         "SEMI_TRAILING, NONE, knuckle left;knuckle right",
         "FIVE_LINK, REVERSING_RELAY, pitman;relay;knuckle left;knuckle right",
@@ -84,6 +89,36 @@ class ArmsTest {
                 .map(Thing::subject)
                 .collect(Collectors.toSet());
         assertThat(String.join(";", drawn).isEmpty() ? Set.of("") : drawn).isEqualTo(Set.of(arms.split(";")));
+    }
+
+    /** A sway bar runs across between its arms; a torsion bar, whose length nothing tells, is said to be looked at by nothing. */
+    @Test
+    void aSwayBarRunsAcross() {
+        Vehicle rockers = Sprung.rockers();
+        AxleModel model = new AxleModel(rockers, AxlePlace.REAR);
+        Axle axle = model.axle();
+        Thing bar = Things.of(model).stream()
+                .filter(thing -> thing.id().equals("arm:sway bar"))
+                .findFirst()
+                .orElseThrow();
+        Vector3D sum = Vector3D.ZERO;
+        for (String pin : List.of("bar pin left", "bar pin right")) {
+            for (Joint joint : axle.joints()) {
+                if (joint.name().equals(pin)) {
+                    for (String mount : joint.mounts()) {
+                        sum = sum.add(axle.position(mount, rockers.wheelbase()));
+                    }
+                }
+            }
+        }
+        Vector3D under = sum.scalarMultiply(0.25).subtract(new Vector3D(0, 0, 0.1));
+        // As far out as its outer pins, 0.35 m, and no farther.
+        assertThat(bar.solid().reach()).isCloseTo(0.35 + inches(0.5), within(1e-9));
+        Solid ball = Solid.of(List.of(Convex.ball(under, 0.01)));
+        double found = new Gap().between(bar.solid(), new Place(), ball, new Place());
+        assertThat(found).isCloseTo(0.1 - 0.01 - inches(0.5), within(1e-9));
+        assertThat(Things.notDrawn(axle).stream().map(Examples.WORDS::text))
+                .anyMatch(text -> text.startsWith("The torsion bars are compared with nothing"));
     }
 
     /** What has no mounts to be drawn between is said to be compared with nothing. */
