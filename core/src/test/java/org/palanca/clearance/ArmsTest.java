@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 import static org.palanca.units.Lengths.inches;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -14,6 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.palanca.Examples;
 import org.palanca.Sprung;
+import org.palanca.Starts;
 import org.palanca.result.AxleModel;
 import org.palanca.result.WheelTravel;
 import org.palanca.solid.Convex;
@@ -28,21 +28,12 @@ import org.palanca.vehicle.Placement;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterSteering;
-import org.palanca.vehicle.layout.StarterVehicle;
 
 /** What locates and steers an axle and is no link: compared like everything else, at the place it really takes. */
 class ArmsTest {
     private static Vehicle start(SuspensionType type, StarterSteering steering) {
-        return new StarterVehicle(
-                        "start",
-                        Use.TRAIL,
-                        inches(106),
-                        inches(35),
-                        Optional.of(new StarterLayout(type, steering)),
-                        StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS))
-                .build();
+        return Starts.front(Use.TRAIL, inches(106), inches(35), type, steering);
     }
 
     private static Vehicle moved(Vehicle vehicle, String mount, double ahead, double out, double up) {

@@ -7,9 +7,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Random;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.Draw;
+import org.palanca.Drawn;
 import org.palanca.Examples;
 import org.palanca.limits.Limits;
 import org.palanca.limits.TravelEnd;
@@ -53,9 +53,9 @@ class RandomClearanceTest {
     }
 
     /** Whatever way it came, and whatever was enough before, a gap is what it is when asked afresh. */
-    @Property(tries = 40)
-    void rememberingChangesNoGap(@ForAll long seed) {
-        Random random = new Random(seed);
+    @Drawn(40)
+    void rememberingChangesNoGap(Draw draw) {
+        Random random = draw.random();
         Vehicle vehicle = with(thrown(random));
         Clearances walked = new Clearances(new AxleModel(vehicle, AxlePlace.REAR));
         for (int step = 0; step < 12; step++) {
@@ -73,9 +73,9 @@ class RandomClearanceTest {
     }
 
     /** Parts, and the pose, mirrored left for right: as much room. */
-    @Property(tries = 25)
-    void mirroredPartsHaveAsMuchRoom(@ForAll long seed) {
-        Random random = new Random(seed);
+    @Drawn(25)
+    void mirroredPartsHaveAsMuchRoom(Draw draw) {
+        Random random = draw.random();
         List<Part> parts = thrown(random);
         List<Part> mirrored = parts.stream()
                 .map(part -> new Part(part.name(), part.body(), part.kind(), mirror(part.form())))
@@ -117,9 +117,9 @@ class RandomClearanceTest {
     }
 
     /** Taking a part away never shortens the travel. */
-    @Property(tries = 15)
-    void fewerPartsNeverStopTheAxleSooner(@ForAll long seed) {
-        List<Part> parts = thrown(new Random(seed));
+    @Drawn(15)
+    void fewerPartsNeverStopTheAxleSooner(Draw draw) {
+        List<Part> parts = thrown(draw.random());
         double all = up(with(parts));
         double fewer = up(with(parts.subList(0, 3)));
         assertThat(fewer).isGreaterThanOrEqualTo(all - 1e-5);

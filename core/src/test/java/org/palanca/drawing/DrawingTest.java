@@ -5,11 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.stream.Stream;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
+import org.palanca.Draw;
+import org.palanca.Drawn;
 import org.palanca.Examples;
 import org.palanca.driveline.ShaftRun;
 import org.palanca.result.AxleModel;
@@ -18,13 +17,10 @@ import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.Vehicle;
 
 class DrawingTest {
-    @Property
-    void aPointSeenIsThePointMeant(
-            @ForAll Elevation elevation,
-            @ForAll @DoubleRange(min = -5, max = 5) double x,
-            @ForAll @DoubleRange(min = -2, max = 2) double y,
-            @ForAll @DoubleRange(min = 0, max = 2) double z) {
-        Vector3D place = new Vector3D(x, y, z);
+    @Drawn(300)
+    void aPointSeenIsThePointMeant(Draw draw) {
+        Elevation elevation = draw.oneOf(Elevation.values());
+        Vector3D place = new Vector3D(draw.between(-5.0, 5.0), draw.between(-2.0, 2.0), draw.between(0.0, 2.0));
         assertThat(elevation.place(elevation.across(place), elevation.up(place), place))
                 .isEqualTo(place);
     }

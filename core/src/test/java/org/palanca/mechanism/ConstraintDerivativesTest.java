@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Random;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.Draw;
+import org.palanca.Drawn;
 
 /** Every kind of member and driver: its derivatives equal differences of its residuals, at any configuration. */
 class ConstraintDerivativesTest {
@@ -24,9 +24,9 @@ class ConstraintDerivativesTest {
         return new Vector3D(random.nextDouble(), random.nextDouble(), random.nextDouble());
     }
 
-    @Property(tries = 100)
-    void derivativesEqualDifferences(@ForAll long seed) {
-        Random random = new Random(seed);
+    @Drawn(100)
+    void derivativesEqualDifferences(Draw draw) {
+        Random random = draw.random();
         List<Member> members = List.of(
                 new Rod("to ground", point(Body.GROUND, random), point("a", random), 0.5),
                 new Rod("between", point("a", random), point("b", random), 0.4),
@@ -138,9 +138,9 @@ class ConstraintDerivativesTest {
     }
 
     /** The pose handed out turns vectors the same way as the configuration does. */
-    @Property(tries = 50)
-    void poseAndConfigurationTurnAlike(@ForAll long seed) {
-        Random random = new Random(seed);
+    @Drawn(50)
+    void poseAndConfigurationTurnAlike(Draw draw) {
+        Random random = draw.random();
         Body body = new Body("a", new Vector3D(0.3, -0.2, 0.5));
         Mechanism mechanism = new Mechanism(List.of(body), List.of(), List.of());
         Configuration at = mechanism.atDesign();

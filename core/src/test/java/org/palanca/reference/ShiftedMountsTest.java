@@ -10,8 +10,8 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Random;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
+import org.palanca.Draw;
+import org.palanca.Drawn;
 import org.palanca.Examples;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
@@ -55,9 +55,10 @@ class ShiftedMountsTest {
         return Math.rint((random.nextDouble() * 2 - 1) * FARTHEST_MM * 100) / 100;
     }
 
-    @Property(tries = 25)
-    void agreesWithTheReference(@ForAll AxlePlace place, @ForAll long seed) throws IOException, VehicleFileException {
-        Random random = new Random(seed);
+    @Drawn(25)
+    void agreesWithTheReference(Draw draw) throws IOException, VehicleFileException {
+        AxlePlace place = draw.oneOf(AxlePlace.values());
+        Random random = draw.random();
         JsonNode tree = shifted(place, random);
         Path file = Files.createTempFile("shifted", VehicleFile.ENDING);
         Files.writeString(file, tree.toPrettyString());

@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.palanca.Corners;
+import org.palanca.Starts;
 import org.palanca.geometry.Side;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
@@ -20,9 +20,7 @@ import org.palanca.vehicle.Linkage;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterSteering;
-import org.palanca.vehicle.layout.StarterVehicle;
 
 /** An arm is the same arm whether it is told as two links that meet, or as a hinge with a ball at its end. */
 class ArmsHoweverDescribedTest {
@@ -39,14 +37,7 @@ class ArmsHoweverDescribedTest {
             "ackermann");
 
     private static Vehicle wishbones() {
-        return new StarterVehicle(
-                        "arms",
-                        Use.STREET,
-                        2.6,
-                        0.66,
-                        Optional.of(new StarterLayout(SuspensionType.DOUBLE_WISHBONE, StarterSteering.RACK)),
-                        StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS))
-                .build();
+        return Starts.front(Use.STREET, 2.6, 0.66, SuspensionType.DOUBLE_WISHBONE, StarterSteering.RACK);
     }
 
     private static Vehicle hinged(Vehicle vehicle, LinkRole role) {

@@ -4,12 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Corners;
+import org.palanca.Draw;
+import org.palanca.Drawn;
 import org.palanca.mechanism.Body;
 import org.palanca.mechanism.BodyPoint;
 import org.palanca.mechanism.HeightDriver;
@@ -34,10 +33,10 @@ class CornerClosedFormTest {
     }
 
     /** Parallelogram: the upright only translates. */
-    @Property(tries = 40)
-    void equalParallelWishbonesNeitherLeanNorSteer(
-            @ForAll @DoubleRange(min = -0.08, max = 0.08) double left,
-            @ForAll @DoubleRange(min = -0.08, max = 0.08) double right) {
+    @Drawn(40)
+    void equalParallelWishbonesNeitherLeanNorSteer(Draw draw) {
+        double left = draw.between(-0.08, 0.08);
+        double right = draw.between(-0.08, 0.08);
         AxleModel model = model(new Corners()
                 .wishbone("upper", LinkRole.UPPER, new double[] {0, 0.66, 0.42}, 0.36, 0.44)
                 .wishbone("lower", LinkRole.LOWER, new double[] {0, 0.68, 0.2}, 0.38, 0.22)

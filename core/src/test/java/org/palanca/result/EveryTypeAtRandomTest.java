@@ -5,14 +5,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
+import java.util.function.Predicate;
+import org.palanca.Draw;
+import org.palanca.Drawn;
 import org.palanca.Examples;
+import org.palanca.Starts;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Joint;
@@ -29,32 +27,21 @@ import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Wheels;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterSteering;
-import org.palanca.vehicle.layout.StarterVehicle;
 
 /** Sane layouts of every type, each mount thrown off at random: it solves, or it says what is in the way. */
 class EveryTypeAtRandomTest {
     /** How far a mount is thrown each way [m]. */
     private static final double THROW = 0.02;
 
-    @Provide
-    Arbitrary<StarterLayout> layouts() {
-        return Arbitraries.of(SuspensionType.class)
-                .flatMap(type -> Arbitraries.of(StarterSteering.class)
-                        .filter(steering -> steering.suits(type))
-                        .map(steering -> new StarterLayout(type, steering)));
+    /** One of the layouts that a test is about. */
+    private static StarterLayout layout(Draw draw, Predicate<StarterLayout> about) {
+        return draw.oneOf(Starts.LAYOUTS.stream().filter(about).toList());
     }
 
-    private static Vehicle thrown(StarterLayout layout, long seed, boolean mirrored) {
-        Vehicle vehicle = new StarterVehicle(
-                        "random",
-                        Use.TRAIL,
-                        2.6,
-                        0.8,
-                        Optional.of(layout),
-                        StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS))
-                .build();
+    private static Vehicle thrown(StarterLayout layout, Draw draw, boolean mirrored) {
+        Vehicle vehicle = Starts.front(Use.TRAIL, 2.6, 0.8, layout.type(), layout.steering());
         Axle axle = vehicle.axle(AxlePlace.FRONT).orElseThrow();
-        Random random = new Random(seed);
+        Random random = draw.again();
         List<Mount> mounts = new ArrayList<>();
         for (Mount mount : axle.mounts()) {
             if (mount.placement() instanceof Placement.Taped at) {
@@ -74,10 +61,11 @@ class EveryTypeAtRandomTest {
         return (random.nextDouble() - 0.5) * 2 * THROW;
     }
 
-    @Property(tries = 2500)
-    void everyLayoutSolvesOrSaysWhatCannot(@ForAll("layouts") StarterLayout layout, @ForAll long seed) {
-        AxleModel model = new AxleModel(thrown(layout, seed, false), AxlePlace.FRONT);
-        Random random = new Random(seed);
+    @Drawn(2500)
+    void everyLayoutSolvesOrSaysWhatCannot(Draw draw) {
+        StarterLayout layout = layout(draw, any -> true);
+        AxleModel model = new AxleModel(thrown(layout, draw, false), AxlePlace.FRONT);
+        Random random = draw.random();
         double[] values = new double[model.results().size()];
         for (int i = 0; i < 4; i++) {
             double left = (random.nextDouble() - 0.5) * 0.2;
@@ -106,16 +94,13 @@ class EveryTypeAtRandomTest {
     }
 
     /** Independent wheels: the left wheel of one is the mirror image of the right wheel of the other. */
-    @Property(tries = 400)
-    void mirroredTravelGivesMirroredWheels(@ForAll("layouts") StarterLayout layout, @ForAll long seed) {
-        if (!layout.type().independent()) {
-            return;
-        }
-        AxleModel one = new AxleModel(thrown(layout, seed, false), AxlePlace.FRONT);
-        AxleModel other = new AxleModel(thrown(layout, seed, false), AxlePlace.FRONT);
-        if (!one.moveTo(0.04, -0.05, 0.4) || !other.moveTo(-0.05, 0.04, -0.4)) {
-            return;
-        }
+    @Drawn(150)
+    void mirroredTravelGivesMirroredWheels(Draw draw) {
+        StarterLayout layout = layout(draw, any -> any.type().independent());
+        AxleModel one = new AxleModel(thrown(layout, draw, false), AxlePlace.FRONT);
+        AxleModel other = new AxleModel(thrown(layout, draw, false), AxlePlace.FRONT);
+        assertThat(one.moveTo(0.04, -0.05, 0.4)).as("%s closes", layout).isTrue();
+        assertThat(other.moveTo(-0.05, 0.04, -0.4)).as("%s closes", layout).isTrue();
         for (String id : List.of("camber", "toe", "bump_steer", "kingpin_caster", "scrub_radius", "swing_arm")) {
             boolean there =
                     one.results().stream().anyMatch(result -> result.id().equals(id + ".left"));
@@ -131,9 +116,10 @@ class EveryTypeAtRandomTest {
     }
 
     /** Moving the whole vehicle's wheelbase about moves a rear axle bodily and changes nothing else. */
-    @Property(tries = 150)
-    void whereTheAxleIsDoesNotMatter(@ForAll("layouts") StarterLayout layout, @ForAll long seed) {
-        Vehicle vehicle = thrown(layout, seed, false);
+    @Drawn(150)
+    void whereTheAxleIsDoesNotMatter(Draw draw) {
+        StarterLayout layout = layout(draw, any -> true);
+        Vehicle vehicle = thrown(layout, draw, false);
         Axle front = vehicle.axle(AxlePlace.FRONT).orElseThrow();
         AxleModel here = new AxleModel(vehicle, AxlePlace.FRONT);
         Axle rear = new Axle(
@@ -145,26 +131,23 @@ class EveryTypeAtRandomTest {
                 front.caster(),
                 front.linkage());
         AxleModel there = new AxleModel(vehicle.withAxle(rear), AxlePlace.REAR);
-        if (here.moveTo(0.03, -0.04, 0.3) && there.moveTo(0.03, -0.04, 0.3)) {
-            for (int component = 0; component < 3; component++) {
-                double shift = component == 0 ? vehicle.wheelbase() : 0;
-                assertThat(there.motion().wheelCentre(1, component) + shift)
-                        .isCloseTo(here.motion().wheelCentre(1, component), within(1e-7));
-            }
+        assertThat(here.moveTo(0.03, -0.04, 0.3)).as("%s closes", layout).isTrue();
+        assertThat(there.moveTo(0.03, -0.04, 0.3)).as("%s closes", layout).isTrue();
+        for (int component = 0; component < 3; component++) {
+            double shift = component == 0 ? vehicle.wheelbase() : 0;
+            assertThat(there.motion().wheelCentre(1, component) + shift)
+                    .isCloseTo(here.motion().wheelCentre(1, component), within(1e-7));
         }
     }
 
     /** Live axles: thrown off the other way about, twisted the other way about, they do the same the other way about. */
-    @Property(tries = 300)
-    void mirroredLiveAxlesGiveMirroredResults(@ForAll("layouts") StarterLayout layout, @ForAll long seed) {
-        if (layout.type().independent() || layout.steering() != StarterSteering.NONE) {
-            return;
-        }
-        AxleModel one = new AxleModel(thrown(layout, seed, false), AxlePlace.FRONT);
-        AxleModel other = new AxleModel(thrown(layout, seed, true), AxlePlace.FRONT);
-        if (!one.moveTo(0.04, -0.05) || !other.moveTo(-0.05, 0.04)) {
-            return;
-        }
+    @Drawn(150)
+    void mirroredLiveAxlesGiveMirroredResults(Draw draw) {
+        StarterLayout layout = layout(draw, any -> !any.type().independent() && any.steering() == StarterSteering.NONE);
+        AxleModel one = new AxleModel(thrown(layout, draw, false), AxlePlace.FRONT);
+        AxleModel other = new AxleModel(thrown(layout, draw, true), AxlePlace.FRONT);
+        assertThat(one.moveTo(0.04, -0.05)).as("%s closes", layout).isTrue();
+        assertThat(other.moveTo(-0.05, 0.04)).as("%s closes", layout).isTrue();
         for (Result result : one.results()) {
             boolean odd = result.id().equals("side_shift") || result.id().equals("axle_steer");
             double expected = one.outcome(result).number() * (odd ? -1 : 1);
@@ -179,18 +162,18 @@ class EveryTypeAtRandomTest {
     }
 
     /** A vehicle drawn half as large again: lengths half as long again, angles and percents the same. */
-    @Property(tries = 300)
-    void whatALengthIsMeasuredInDoesNotMatter(@ForAll("layouts") StarterLayout layout, @ForAll long seed) {
-        if (layout.type() == SuspensionType.RADIUS_ARMS) {
-            return; // A clamp's grip is a bushing's own size and does not grow with the vehicle.
-        }
+    @Drawn(300)
+    void whatALengthIsMeasuredInDoesNotMatter(Draw draw) {
+        // A clamp's grip is a bushing's own size and does not grow with the vehicle.
+        StarterLayout layout = layout(draw, any -> any.type() != SuspensionType.RADIUS_ARMS);
         double times = 1.5;
-        Vehicle vehicle = thrown(layout, seed, false);
+        Vehicle vehicle = thrown(layout, draw, false);
         AxleModel one = new AxleModel(vehicle, AxlePlace.FRONT);
         AxleModel other = new AxleModel(larger(vehicle, times), AxlePlace.FRONT);
-        if (!one.moveTo(0.03, -0.02, 0.2) || !other.moveTo(0.03 * times, -0.02 * times, 0.2)) {
-            return;
-        }
+        assertThat(one.moveTo(0.03, -0.02, 0.2)).as("%s closes", layout).isTrue();
+        assertThat(other.moveTo(0.03 * times, -0.02 * times, 0.2))
+                .as("%s closes", layout)
+                .isTrue();
         for (Result result : one.results()) {
             double factor = switch (result.quantity()) {
                 case LENGTH, FORCE -> times;

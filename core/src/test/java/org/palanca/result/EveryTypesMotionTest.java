@@ -3,19 +3,17 @@ package org.palanca.result;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.palanca.Starts;
 import org.palanca.sweep.TravelMap;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterSteering;
-import org.palanca.vehicle.layout.StarterVehicle;
 
 /** Instantaneous motions of every type are the derivatives of its poses, however the poses were reached. */
 class EveryTypesMotionTest {
@@ -27,14 +25,7 @@ class EveryTypesMotionTest {
         StarterSteering steering = type.independent()
                 ? StarterSteering.RACK.suits(type) ? StarterSteering.RACK : StarterSteering.NONE
                 : StarterSteering.HIGH_STEER;
-        return new StarterVehicle(
-                        "motion",
-                        Use.TRAIL,
-                        2.6,
-                        0.8,
-                        Optional.of(new StarterLayout(type, steering)),
-                        StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS))
-                .build();
+        return Starts.front(Use.TRAIL, 2.6, 0.8, type, steering);
     }
 
     /** Steer angle and patch of both wheels against heave, roll and steering: central differences. */

@@ -14,6 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.palanca.Examples;
+import org.palanca.Starts;
 import org.palanca.mechanism.Bushed;
 import org.palanca.mechanism.solve.ClosureDiagnosis;
 import org.palanca.mechanism.solve.Solution;
@@ -44,14 +45,8 @@ class OnePoseTest {
 
     /** A start with every mount moved by up to so much [m]; empty where that can't be. */
     static Optional<Vehicle> shifted(SuspensionType type, StarterSteering steering, Random random, double by) {
-        Vehicle vehicle = new StarterVehicle(
-                        "shifted",
-                        Use.TRAIL,
-                        2.3 + random.nextDouble(),
-                        0.62 + 0.45 * random.nextDouble(),
-                        Optional.of(new StarterLayout(type, steering)),
-                        StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS))
-                .build();
+        Vehicle vehicle =
+                Starts.front(Use.TRAIL, 2.3 + random.nextDouble(), 0.62 + 0.45 * random.nextDouble(), type, steering);
         Axle axle = vehicle.axle(AxlePlace.FRONT).orElseThrow();
         List<Mount> mounts = new ArrayList<>();
         for (Mount mount : axle.mounts()) {
@@ -181,14 +176,7 @@ class OnePoseTest {
     /** A lock that is out of reach is told as such, by the amount that is missing. */
     @Test
     void aLockOutOfReachIsTold() {
-        Vehicle vehicle = new StarterVehicle(
-                        "lock",
-                        Use.STREET,
-                        2.6,
-                        0.66,
-                        Optional.of(new StarterLayout(SuspensionType.DOUBLE_WISHBONE, StarterSteering.RACK)),
-                        StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS))
-                .build();
+        Vehicle vehicle = Starts.front(Use.STREET, 2.6, 0.66, SuspensionType.DOUBLE_WISHBONE, StarterSteering.RACK);
         AxleModel model = new AxleModel(vehicle, AxlePlace.FRONT);
         double steer = 1;
         while (model.moveTo(WheelTravel.RIDE.withSteer(steer))) {

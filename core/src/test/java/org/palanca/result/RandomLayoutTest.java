@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.lang.management.ManagementFactory;
 import java.util.Random;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
+import org.palanca.Draw;
+import org.palanca.Drawn;
 import org.palanca.Examples;
 import org.palanca.Examples.RearAxle;
 import org.palanca.mechanism.solve.Solution;
@@ -54,9 +54,9 @@ class RandomLayoutTest {
         return axle.build();
     }
 
-    @Property(tries = 1000)
-    void everyLayoutSolvesOrSaysWhichMemberCannot(@ForAll long seed) {
-        Random random = new Random(seed);
+    @Drawn(1000)
+    void everyLayoutSolvesOrSaysWhichMemberCannot(Draw draw) {
+        Random random = draw.random();
         AxleModel model = new AxleModel(vehicle(ends(random), 1, false), AxlePlace.REAR);
         for (int i = 0; i < 6; i++) {
             double left = (random.nextDouble() - 0.5) * 0.4;
@@ -74,9 +74,9 @@ class RandomLayoutTest {
         }
     }
 
-    @Property(tries = 200)
-    void mirroredLayoutsGiveMirroredResults(@ForAll long seed) {
-        Vector3D[][] ends = ends(new Random(seed));
+    @Drawn(200)
+    void mirroredLayoutsGiveMirroredResults(Draw draw) {
+        Vector3D[][] ends = ends(draw.random());
         AxleModel one = new AxleModel(vehicle(ends, 1, false), AxlePlace.REAR);
         AxleModel other = new AxleModel(vehicle(ends, 1, true), AxlePlace.REAR);
         if (!one.moveTo(0.04, -0.06)) {
@@ -96,9 +96,9 @@ class RandomLayoutTest {
     }
 
     /** How a pose was reached must not matter: walking there in one go, in steps, or past it and back. */
-    @Property(tries = 100)
-    void theWayToAPoseDoesNotMatter(@ForAll long seed) {
-        Vehicle vehicle = vehicle(ends(new Random(seed)), 1, false);
+    @Drawn(100)
+    void theWayToAPoseDoesNotMatter(Draw draw) {
+        Vehicle vehicle = vehicle(ends(draw.random()), 1, false);
         AxleModel direct = new AxleModel(vehicle, AxlePlace.REAR);
         AxleModel stepped = new AxleModel(vehicle, AxlePlace.REAR);
         boolean closes = direct.moveTo(0.08, -0.05);

@@ -14,6 +14,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.Sprung;
+import org.palanca.Starts;
 import org.palanca.clearance.ClearanceStudy;
 import org.palanca.clearance.Clearances;
 import org.palanca.clearance.Things;
@@ -41,9 +42,7 @@ import org.palanca.vehicle.Placement;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterSteering;
-import org.palanca.vehicle.layout.StarterVehicle;
 
 /** The worst poses are where the hardware lets the axle get to, and everything is judged there. */
 class TravelEnvelopeTest {
@@ -146,14 +145,8 @@ class TravelEnvelopeTest {
         };
         SuspensionType type = types[random.nextInt(types.length)];
         StarterSteering steering = type.independent() ? StarterSteering.RACK : StarterSteering.HIGH_STEER;
-        Vehicle vehicle = new StarterVehicle(
-                        "random",
-                        Use.TRAIL,
-                        2.4 + random.nextDouble(),
-                        0.7 + 0.3 * random.nextDouble(),
-                        Optional.of(new StarterLayout(type, steering)),
-                        StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS))
-                .build();
+        Vehicle vehicle =
+                Starts.front(Use.TRAIL, 2.4 + random.nextDouble(), 0.7 + 0.3 * random.nextDouble(), type, steering);
         return hung(vehicle, AxlePlace.FRONT, random);
     }
 

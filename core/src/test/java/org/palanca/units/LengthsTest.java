@@ -5,13 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import static org.assertj.core.api.Assertions.within;
 
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.palanca.Draw;
+import org.palanca.Drawn;
 import org.palanca.units.MeasureFormatException.Reason;
 
 /** Source of the conversions: 1 in = 25.4 mm exactly, international yard and pound agreement of 1959. */
@@ -97,18 +95,19 @@ class LengthsTest {
         assertThat(Lengths.nearest(0.99 * 0.0254, 16).text()).isEqualTo("1");
     }
 
-    @Property
-    void whatIsWrittenIsReadBackTheSame(
-            @ForAll @IntRange(min = -3_900, max = 3_900) int parts, @ForAll @IntRange(min = 0, max = 6) int power) {
-        int denominator = 1 << power;
+    @Drawn(1000)
+    void whatIsWrittenIsReadBackTheSame(Draw draw) {
+        int parts = draw.between(-3_900, 3_900);
+        int denominator = 1 << draw.between(0, 6);
         double metres = parts * 0.0254 / denominator;
         RoundedLength written = Lengths.nearest(metres, denominator);
         assertThat(Math.abs(written.errorMetres())).isLessThan(1e-12);
         assertThat(Lengths.parse(written.text(), LengthStyle.INCH_SIXTEENTHS)).isCloseTo(metres, within(1e-12));
     }
 
-    @Property
-    void roundingIsNeverMoreThanHalfAPart(@ForAll @DoubleRange(min = -50, max = 50) double metres) {
+    @Drawn(1000)
+    void roundingIsNeverMoreThanHalfAPart(Draw draw) {
+        double metres = draw.between(-50.0, 50.0);
         for (int denominator : new int[] {16, 32}) {
             RoundedLength rounded = Lengths.nearest(metres, denominator);
             assertThat(Math.abs(rounded.errorMetres())).isLessThanOrEqualTo(0.0254 / denominator / 2 + 1e-12);
@@ -116,8 +115,9 @@ class LengthsTest {
         }
     }
 
-    @Property
-    void noTextWhateverBreaksTheReader(@ForAll String text) {
+    @Drawn(2000)
+    void noTextWhateverBreaksTheReader(Draw draw) {
+        String text = draw.text(16);
         try {
             assertThat(Lengths.parse(text, LengthStyle.INCH_SIXTEENTHS)).isBetween(-100.0, 100.0);
         } catch (MeasureFormatException e) {

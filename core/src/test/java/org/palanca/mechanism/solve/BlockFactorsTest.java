@@ -6,13 +6,13 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.Random;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.RealVector;
 import org.junit.jupiter.api.Test;
+import org.palanca.Draw;
+import org.palanca.Drawn;
 
 /** Block elimination against Hipparchus' dense LU. */
 class BlockFactorsTest {
@@ -60,9 +60,10 @@ class BlockFactorsTest {
         return solution.toArray();
     }
 
-    @Property(tries = 200)
-    void solvesAsTheDenseEliminationDoes(@ForAll long seed, @ForAll boolean ring) {
-        Random random = new Random(seed);
+    @Drawn(200)
+    void solvesAsTheDenseEliminationDoes(Draw draw) {
+        boolean ring = draw.yesOrNo();
+        Random random = draw.random();
         double[] matrix = chain(random, ring);
         double[] right = random.doubles(SIZE, -1, 1).toArray();
         BlockFactors factors = new BlockFactors(matrix, SIZE);
@@ -81,9 +82,9 @@ class BlockFactorsTest {
     }
 
     /** Only what changed and what hangs on it is solved: the rest has no step. */
-    @Property(tries = 100)
-    void onlyWhatHangsOnAChangeIsSolved(@ForAll long seed) {
-        Random random = new Random(seed);
+    @Drawn(100)
+    void onlyWhatHangsOnAChangeIsSolved(Draw draw) {
+        Random random = draw.random();
         double[] matrix = chain(random, false);
         BlockFactors factors = new BlockFactors(matrix, SIZE);
         factors.factor(matrix, 1e-12);

@@ -4,19 +4,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Random;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.IntRange;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.LUDecomposition;
 import org.junit.jupiter.api.Test;
+import org.palanca.Draw;
+import org.palanca.Drawn;
 
 /** Our small elimination against Hipparchus' LU decomposition. */
 class LuFactorsTest {
-    @Property(tries = 300)
-    void solvesLikeTheGeneralLibrary(@ForAll long seed, @ForAll @IntRange(min = 1, max = 12) int size) {
-        Random random = new Random(seed);
+    @Drawn(300)
+    void solvesLikeTheGeneralLibrary(Draw draw) {
+        int size = draw.between(1, 12);
+        Random random = draw.random();
         double[][] matrix = new double[size][size];
         double[] flat = new double[size * size];
         double[] right = random.doubles(size, -1, 1).toArray();

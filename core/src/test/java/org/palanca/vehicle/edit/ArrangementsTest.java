@@ -6,11 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 import static org.palanca.units.Lengths.inches;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
+import org.palanca.Starts;
 import org.palanca.clearance.Clearances;
 import org.palanca.clearance.Thing;
 import org.palanca.housing.Housing;
@@ -37,7 +37,6 @@ import org.palanca.vehicle.check.Finding;
 import org.palanca.vehicle.check.VehicleCheck;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterSteering;
-import org.palanca.vehicle.layout.StarterVehicle;
 import org.palanca.vehicle.layout.SteeringChange;
 import org.palanca.vehicle.layout.TypeChange;
 
@@ -295,14 +294,7 @@ class ArrangementsTest {
 
     private static void steered(SuspensionType type, StarterSteering first, StarterSteering then) {
         String what = type + " from " + first + " to " + then;
-        Vehicle vehicle = new StarterVehicle(
-                        "start",
-                        Use.TRAIL,
-                        inches(108),
-                        inches(33),
-                        Optional.of(new StarterLayout(type, first)),
-                        StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS))
-                .build();
+        Vehicle vehicle = Starts.front(Use.TRAIL, inches(108), inches(33), type, first);
         Vehicle sprung = SpringingMoves.addSwayBar(
                 SpringingMoves.addStraps(
                         SpringingMoves.addShocks(

@@ -5,11 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
+import org.palanca.Draw;
+import org.palanca.Drawn;
 import org.palanca.Examples;
 import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
@@ -43,8 +42,9 @@ class MountMovesTest {
     }
 
     /** Whatever is dragged to comes back from a file to the last bit. */
-    @Property
-    void aPlaceOnTheGridSurvivesAFile(@ForAll @DoubleRange(min = -6, max = 6) double metres) {
+    @Drawn(1000)
+    void aPlaceOnTheGridSurvivesAFile(Draw draw) {
+        double metres = draw.between(-6.0, 6.0);
         double held = MountMoves.onGrid(metres);
         String inFile = BigDecimal.valueOf(Quantity.LENGTH.toFile(held))
                 .setScale(6, RoundingMode.HALF_EVEN)

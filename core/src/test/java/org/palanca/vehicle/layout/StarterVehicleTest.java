@@ -4,12 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.palanca.units.Lengths.inches;
 
 import java.util.Optional;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
-import net.jqwik.api.constraints.IntRange;
+import org.palanca.Draw;
+import org.palanca.Drawn;
+import org.palanca.Starts;
 import org.palanca.clearance.Clearances;
 import org.palanca.result.AxleModel;
 import org.palanca.result.Result;
@@ -22,21 +19,13 @@ import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.check.VehicleCheck;
 
 class StarterVehicleTest {
-    @Provide
-    Arbitrary<StarterLayout> layouts() {
-        return Arbitraries.of(SuspensionType.class)
-                .flatMap(type -> Arbitraries.of(StarterSteering.class)
-                        .filter(steering -> steering.suits(type))
-                        .map(steering -> new StarterLayout(type, steering)));
-    }
-
     /** Whatever is answered, what is put on the board moves through its whole travel and has a number for everything. */
-    @Property(tries = 300)
-    void everyStartWorksThroughItsTravel(
-            @ForAll("layouts") StarterLayout front,
-            @ForAll("layouts") StarterLayout rear,
-            @ForAll @IntRange(min = 80, max = 140) int wheelbase,
-            @ForAll @IntRange(min = 25, max = 44) int tyre) {
+    @Drawn(300)
+    void everyStartWorksThroughItsTravel(Draw draw) {
+        StarterLayout front = draw.oneOf(Starts.LAYOUTS);
+        StarterLayout rear = draw.oneOf(Starts.LAYOUTS);
+        int wheelbase = draw.between(80, 140);
+        int tyre = draw.between(25, 44);
         Vehicle vehicle = new StarterVehicle(
                         "start", Use.TRAIL, inches(wheelbase), inches(tyre), Optional.of(front), rear)
                 .build();
@@ -69,9 +58,10 @@ class StarterVehicleTest {
     }
 
     /** What is put on the board can be built: no link, joint, bracket, rail or tyre of it stands in another. */
-    @Property(tries = 150)
-    void nothingOfAStartStandsInAnotherAtRide(
-            @ForAll("layouts") StarterLayout front, @ForAll @IntRange(min = 28, max = 44) int tyre) {
+    @Drawn(150)
+    void nothingOfAStartStandsInAnotherAtRide(Draw draw) {
+        StarterLayout front = draw.oneOf(Starts.LAYOUTS);
+        int tyre = draw.between(28, 44);
         Vehicle vehicle = new StarterVehicle(
                         "start",
                         Use.TRAIL,
