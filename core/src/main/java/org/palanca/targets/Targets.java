@@ -102,10 +102,19 @@ public final class Targets {
         }
         TargetBand placed = DEFAULTS.get(use).get(axle.place().id() + "." + name);
         TargetBand band = placed != null ? placed : DEFAULTS.get(use).get(name);
-        boolean onFrame = axle.type() == SuspensionType.WATTS_ON_FRAME && name.equals("roll_centre_height");
         // A crank on the frame takes the roll centre along with the frame: over the ground it moves as far as the
         // wheels do.
+        // So does the frame end of arms in one piece, on which their anti-squat hangs.
+        boolean onFrame = axle.type() == SuspensionType.WATTS_ON_FRAME && name.equals("roll_centre_height")
+                || pivotsOnFrame(axle) && name.equals("anti_squat");
         return Optional.ofNullable(band).map(one -> onFrame ? band(one.low(), one.high()) : one);
+    }
+
+    /** Whether an axle turns about one place of the frame on each side. */
+    private static boolean pivotsOnFrame(Axle axle) {
+        return axle.type() == SuspensionType.TRAILING_ARMS
+                || axle.type() == SuspensionType.RADIUS_ARMS
+                || axle.type() == SuspensionType.LADDER_BARS;
     }
 
     /**

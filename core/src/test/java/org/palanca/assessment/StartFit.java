@@ -29,6 +29,7 @@ import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.Joint;
+import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Placement;
@@ -143,11 +144,37 @@ final class StartFit {
                 boolean across = all.stream().noneMatch(this::inTheMiddle) && all.size() == group.size();
                 add(all, across);
             }
+            for (List<String> flat : flat()) {
+                List<String> masters = flat.stream().filter(this::master).toList();
+                masters.forEach(mount -> add(List.of(mount), false));
+                if (!masters.isEmpty()) {
+                    free.add(new Free(masters, Vector3D.PLUS_J));
+                }
+                grouped.addAll(flat);
+            }
             for (Mount mount : axle.mounts()) {
                 if (master(mount.name()) && !fixed.contains(mount.name()) && !grouped.contains(mount.name())) {
                     add(List.of(mount.name()), !inTheMiddle(mount.name()));
                 }
             }
+        }
+
+        /** Arms that are made flat: a radius arm at its clamp, the two bars of a ladder. */
+        private List<List<String>> flat() {
+            List<List<String>> all = new ArrayList<>();
+            for (Joint joint : axle.joints()) {
+                if (joint instanceof Joint.Clamp clamp) {
+                    all.add(clamp.mounts());
+                }
+            }
+            for (Link upper : axle.links(LinkRole.UPPER)) {
+                for (Link lower : axle.links(LinkRole.LOWER)) {
+                    if (upper.from().equals(lower.from())) {
+                        all.add(List.of(upper.from(), upper.to(), lower.to()));
+                    }
+                }
+            }
+            return all;
         }
 
         private void add(List<String> mounts, boolean across) {

@@ -5,9 +5,9 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.concurrent.Callable;
 import org.palanca.cli.ExitCodes;
-import org.palanca.io.SafeFile;
-import org.palanca.io.pdf.FloorSheetPdf;
-import org.palanca.shop.FloorSheet;
+import org.palanca.io.sheet.SheetFile;
+import org.palanca.io.sheet.SheetHead;
+import org.palanca.io.sheet.SheetSet;
 import org.palanca.vehicle.Vehicle;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -24,16 +24,17 @@ public final class SheetCommand implements Callable<Integer> {
     @Mixin
     private VehicleOptions input;
 
-    @Parameters(index = "1", paramLabel = "PDF", descriptionKey = "pdf")
-    private Path pdf;
+    @Parameters(index = "1", paramLabel = "PDF|SVG", descriptionKey = "sheet_file")
+    private Path sheet;
 
     @Override
     public Integer call() throws Exception {
         Vehicle vehicle = input.open(spec.commandLine().getErr());
-        FloorSheet sheet =
-                FloorSheet.of(vehicle, input.file().getFileName().toString(), LocalDate.now(ZoneId.systemDefault()));
-        SafeFile.write(pdf, FloorSheetPdf.bytes(sheet, input.words()));
-        spec.commandLine().getOut().println(input.words().text("written", pdf));
+        SheetHead head = new SheetHead(
+                vehicle, input.file().getFileName().toString(), LocalDate.now(ZoneId.systemDefault()), input.words());
+        for (Path written : SheetFile.write(sheet, SheetSet.mounts(head))) {
+            spec.commandLine().getOut().println(input.words().text("written", written));
+        }
         return ExitCodes.OK;
     }
 }

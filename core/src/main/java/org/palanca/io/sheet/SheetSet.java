@@ -48,6 +48,11 @@ public final class SheetSet {
         return pages;
     }
 
+    /** Every mount of the vehicle with its three measures. */
+    public static List<Page> mounts(SheetHead head) {
+        return MountPages.of(head);
+    }
+
     /** The sheet to cycle an axle by: at each of the worst poses what should be left, with blanks for what is found. */
     public static List<Page> cycling(SheetHead head, AxlePlace place) {
         return CyclePage.of(head, place);

@@ -32,6 +32,12 @@ public record StarterVehicle(
         double tyreDiameter,
         Optional<StarterLayout> front,
         StarterLayout rear) {
+    /**
+     * Wheelbase of a vehicle whose centre of gravity lies 12 1/2 in above its axles [m]; a longer one's lies higher in
+     * proportion, so that a start has the same share of squat taken up by its links.
+     */
+    private static final double MIDDLING = inches(106);
+
     /** The vehicle to start from, ready to be saved and dragged. */
     public Vehicle build() {
         List<Axle> axles = new ArrayList<>();
@@ -49,7 +55,7 @@ public record StarterVehicle(
                 "",
                 use,
                 wheelbase,
-                new MassProperties(2000, wheelbase * 0.48, axleHeight + inches(12.5)),
+                new MassProperties(2000, wheelbase * 0.48, (axleHeight + inches(12.5)) * wheelbase / MIDDLING),
                 LinkHardware.COMMON,
                 Optional.of(rails),
                 axles,

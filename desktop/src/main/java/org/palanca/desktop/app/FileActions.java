@@ -13,15 +13,12 @@ import java.util.function.Supplier;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.document.Settings;
-import org.palanca.io.SafeFile;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
-import org.palanca.io.pdf.FloorSheetPdf;
 import org.palanca.io.sheet.Page;
 import org.palanca.io.sheet.SheetFile;
 import org.palanca.io.sheet.SheetHead;
 import org.palanca.io.sheet.SheetSet;
-import org.palanca.shop.FloorSheet;
 import org.palanca.vehicle.check.Finding;
 import org.palanca.words.Words;
 
@@ -144,22 +141,9 @@ public final class FileActions {
         }
     }
 
-    /** Writes the placement sheet where the user wants it. */
+    /** Writes the sheet of all mounts where the user wants it. */
     void sheet() {
-        String name = document.file()
-                .map(path -> path.getFileName().toString())
-                .orElse(words.get().text("sheet.not_saved"));
-        FloorSheet sheet = FloorSheet.of(document.vehicle(), name, LocalDate.now(ZoneId.systemDefault()));
-        String proposed = proposedName().replace(VehicleFile.ENDING, "") + "-r"
-                + document.vehicle().revision() + "-mounts.pdf";
-        asker.toSave(words.get().text("file_window.sheet"), proposed).ifPresent(path -> {
-            try {
-                SafeFile.write(path, FloorSheetPdf.bytes(sheet, words.get()));
-                notices.say(words.get().text("notice.sheet_written", path, FloorSheetPdf.mark(sheet)));
-            } catch (IOException e) {
-                notices.say(words.get().text("file.cannot_write", path));
-            }
-        });
+        write("mounts", "file_window.sheet", SheetSet::mounts);
     }
 
     /** Writes the housing sheet of the axle on the board where the user wants it. */

@@ -1,4 +1,4 @@
-package org.palanca.io.pdf;
+package org.palanca.io.sheet;
 
 import java.util.List;
 import org.palanca.drawing.Shape;

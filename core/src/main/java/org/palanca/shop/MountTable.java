@@ -1,6 +1,5 @@
 package org.palanca.shop;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -16,11 +15,9 @@ import org.palanca.vehicle.Vehicle;
  * Where every mount goes, as a tape measures it from the axle line, the centreline and the floor.
  *
  * @param vehicle whose mounts they are
- * @param fileName the file it was made from
- * @param date when it was made
  * @param rows one a mount; a mount and its mirror image share one
  */
-public record FloorSheet(Vehicle vehicle, String fileName, LocalDate date, List<Row> rows) {
+public record MountTable(Vehicle vehicle, List<Row> rows) {
     /** Parts of an inch on the sheet. */
     public static final int SIXTEENTHS = 16;
 
@@ -45,6 +42,12 @@ public record FloorSheet(Vehicle vehicle, String fileName, LocalDate date, List<
             RoundedLength ahead,
             RoundedLength out,
             RoundedLength up) {
+        /** The name without its side. */
+        public String plainName() {
+            String end = " " + side.id();
+            return name.endsWith(end) ? name.substring(0, name.length() - end.length()) : name;
+        }
+
         /** The largest rounding error of the three measures [m]. */
         public double largestError() {
             return Math.max(
@@ -52,8 +55,8 @@ public record FloorSheet(Vehicle vehicle, String fileName, LocalDate date, List<
         }
     }
 
-    /** Lists the mounts of a vehicle. The date is a parameter: the core has no clock. */
-    public static FloorSheet of(Vehicle vehicle, String fileName, LocalDate date) {
+    /** Lists the mounts of a vehicle. */
+    public static MountTable of(Vehicle vehicle) {
         List<Row> rows = new ArrayList<>();
         for (Axle axle : vehicle.axles()) {
             for (Mount mount : axle.mounts()) {
@@ -62,7 +65,7 @@ public record FloorSheet(Vehicle vehicle, String fileName, LocalDate date, List<
                 }
             }
         }
-        return new FloorSheet(vehicle, fileName, date, List.copyOf(rows));
+        return new MountTable(vehicle, List.copyOf(rows));
     }
 
     private static Row row(Vehicle vehicle, Axle axle, Mount mount) {
@@ -76,5 +79,23 @@ public record FloorSheet(Vehicle vehicle, String fileName, LocalDate date, List<
                 Lengths.nearest(at.getX() - axle.lineX(vehicle.wheelbase()), SIXTEENTHS),
                 Lengths.nearest(Math.abs(at.getY()), SIXTEENTHS),
                 Lengths.nearest(at.getZ(), SIXTEENTHS));
+    }
+
+    /** The largest rounding error of any measure [m]. */
+    public double largestError() {
+        return rows.stream().mapToDouble(Row::largestError).max().orElse(0);
+    }
+
+    /** All that it tells, in one line: another line, another sheet. */
+    public String contents() {
+        StringBuilder contents = new StringBuilder();
+        for (Row row : rows) {
+            contents.append(row.name())
+                    .append(row.ahead().text())
+                    .append(row.side())
+                    .append(row.out().text())
+                    .append(row.up().text());
+        }
+        return contents.toString();
     }
 }

@@ -1,2 +1,0 @@
-/** Sheets for the shop floor. */
-package org.palanca.io.pdf;
