@@ -57,7 +57,7 @@ final class StartFit {
     private static final double STEP = Lengths.inches(1.0 / 16);
 
     /** No mount goes farther than this from where it started [m]. */
-    private static final double FARTHEST = Lengths.inches(9);
+    private static final double FARTHEST = Lengths.inches(12);
 
     /** So long a start is worked at, at most [s]. */
     private static final double SECONDS = Double.parseDouble(System.getProperty("palanca.seconds", "30"));
@@ -68,8 +68,8 @@ final class StartFit {
     /** Attempts at a step on slopes that were only corrected. */
     private static final int AGAIN = 2;
 
-    /** Poses of the travel that bands are held against: ride, both ends, and half way to each. */
-    private static final int TRAVELS = 5;
+    /** Poses of the travel that bands are held against: ride, both ends, and quarters of the way to each. */
+    private static final int TRAVELS = 9;
 
     private static final double FAR_OUT = 10;
 
@@ -256,12 +256,12 @@ final class StartFit {
             return sum;
         }
 
-        /** To the inch and the half lock: the same place found again is no other place. */
+        /** To the quarter of an inch and of the lock: the same place found again is no other place. */
         private static WheelTravel coarse(WheelTravel pose) {
             return new WheelTravel(
-                    Math.round(pose.left() / Lengths.INCH) * Lengths.INCH,
-                    Math.round(pose.right() / Lengths.INCH) * Lengths.INCH,
-                    Math.round(2 * pose.steer()) / 2.0);
+                    Math.round(4 * pose.left() / Lengths.INCH) * Lengths.INCH / 4,
+                    Math.round(4 * pose.right() / Lengths.INCH) * Lengths.INCH / 4,
+                    Math.round(4 * pose.steer()) / 4.0);
         }
 
         /** A place in the search and what is missing there. */
@@ -485,13 +485,13 @@ final class StartFit {
         /** Each banded result at ride, and where its band counts through the travel at the ends and half way to them too. */
         private void outside(AxleModel model, double margin, List<Double> all) {
             double[] values = new double[model.results().size()];
-            double[] travels = {
-                0,
-                axle.travel().bump(),
-                -axle.travel().droop(),
-                axle.travel().bump() / 2,
-                -axle.travel().droop() / 2
-            };
+            double[] travels = new double[TRAVELS];
+            for (int i = 1; i < TRAVELS; i++) {
+                // Ride first, then to the ends in equal steps.
+                int step = (i + 1) / 2;
+                double end = i % 2 == 0 ? -axle.travel().droop() : axle.travel().bump();
+                travels[i] = end * step / ((TRAVELS - 1) / 2);
+            }
             for (int pose = 0; pose < travels.length; pose++) {
                 model.toRide();
                 boolean closes = model.moveTo(WheelTravel.both(travels[pose]));
