@@ -42,7 +42,7 @@ public final class Examples {
     /** The examples that ship. */
     public static final List<String> FILES = List.of(
             "tarn-4.palanca.json",
-            "lark.palanca.json",
+            "sedge.palanca.json",
             "gorse.palanca.json",
             "plover.palanca.json",
             "wain.palanca.json",

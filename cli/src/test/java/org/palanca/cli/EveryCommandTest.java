@@ -50,7 +50,7 @@ class EveryCommandTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"tarn-4", "gorse", "lark", "marram", "plover", "wain"})
+    @ValueSource(strings = {"tarn-4", "gorse", "sedge", "marram", "plover", "wain"})
     void everyCommandAnswersForEveryExample(String name) throws IOException {
         Path file = folder.resolve(name + ".palanca.json");
         try (InputStream in =

@@ -241,11 +241,11 @@ class MainTest {
 
     @Test
     void anAxleThatIsNotThereIsNamed() throws IOException {
-        Path lark = folder.resolve("lark.palanca.json");
-        try (InputStream in = MainTest.class.getResourceAsStream("/org/palanca/examples/lark.palanca.json")) {
-            Files.copy(in, lark);
+        Path sedge = folder.resolve("sedge.palanca.json");
+        try (InputStream in = MainTest.class.getResourceAsStream("/org/palanca/examples/sedge.palanca.json")) {
+            Files.copy(in, sedge);
         }
-        assertThat(run("solve", lark, "--axle", "front")).isEqualTo(ExitCodes.USAGE);
+        assertThat(run("solve", sedge, "--axle", "front")).isEqualTo(ExitCodes.USAGE);
         assertThat(err).contains("no front axle");
     }
 
@@ -334,9 +334,9 @@ class MainTest {
         assertThat(err).contains("Did you mean “upper frame left”?");
         assertThat(run("place", tarn, one, "--hole", "7/8", "--bolt", "1/2")).isEqualTo(ExitCodes.USAGE);
         assertThat(err).contains("leaves nothing of the 0.125 in allowed");
-        Path lark = folder.resolve("new.palanca.json");
-        assertThat(run("start", lark)).isEqualTo(ExitCodes.OK);
-        assertThat(run("place", lark, one)).isEqualTo(ExitCodes.PROBLEMS);
+        Path sedge = folder.resolve("new.palanca.json");
+        assertThat(run("start", sedge)).isEqualTo(ExitCodes.OK);
+        assertThat(run("place", sedge, one)).isEqualTo(ExitCodes.PROBLEMS);
         assertThat(err).contains("Measure the frame first");
     }
 

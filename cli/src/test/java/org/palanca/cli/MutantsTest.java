@@ -103,7 +103,7 @@ class MutantsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"tarn-4", "gorse", "lark", "marram", "plover", "wain"})
+    @ValueSource(strings = {"tarn-4", "gorse", "sedge", "marram", "plover", "wain"})
     void noMutantOfAnExampleEndsInAnException(String name) throws IOException {
         String text;
         try (InputStream in =

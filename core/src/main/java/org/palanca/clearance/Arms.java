@@ -313,7 +313,7 @@ final class Arms {
     private Vector3D onAxis(Joint.Hinge hinge, Vector3D point) {
         Vector3D from = at(hinge.from());
         Vector3D along = at(hinge.to()).subtract(from);
-        double part = point.subtract(from).dotProduct(along) / along.getNormSq();
+        double part = along.getNormSq() > 0 ? point.subtract(from).dotProduct(along) / along.getNormSq() : 0;
         return from.add(Math.max(0, Math.min(1, part)), along);
     }
 

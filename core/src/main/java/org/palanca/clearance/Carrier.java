@@ -43,13 +43,14 @@ public sealed interface Carrier {
         }
     }
 
-    /** The same for what is flat: y stays level, so it must not stand upright. */
+    /** The same for what is flat: y stays level, unless it stands upright. */
     record Flat(Anchor from, Anchor to) implements Carrier {
         @Override
         public void locate(AxleModel model, Place into) {
             Vector3D start = from.at(model);
             Vector3D along = to.at(model).subtract(start).normalize();
-            along(start, along, Vector3D.crossProduct(Vector3D.PLUS_K, along).normalize(), into);
+            Vector3D level = Vector3D.crossProduct(Vector3D.PLUS_K, along);
+            along(start, along, level.getNorm() < 1e-6 ? along.orthogonal() : level.normalize(), into);
         }
     }
 

@@ -49,7 +49,7 @@ class RigidBodyEngineTest {
         "tarn-4.palanca.json, REAR, -0.09, 0.06",
         "tarn-4.palanca.json, FRONT, 0.07, -0.06",
         "gorse.palanca.json, FRONT, -0.1, -0.05",
-        "lark.palanca.json, REAR, 0.03, -0.04"
+        "sedge.palanca.json, REAR, 0.03, -0.04"
     })
     void engineComesToRestWhereWeSay(String file, AxlePlace place, double left, double right) {
         Vehicle vehicle = Examples.vehicle(file);

@@ -75,7 +75,7 @@ class LooseAndBlockedTest {
     @Test
     void aVehicleWithoutThatAxleIsRefused() {
         org.assertj.core.api.Assertions.assertThatThrownBy(
-                        () -> new AxleModel(Examples.vehicle("lark.palanca.json"), AxlePlace.FRONT))
+                        () -> new AxleModel(Examples.vehicle("sedge.palanca.json"), AxlePlace.FRONT))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("no front axle");
         AxleModel model = new AxleModel(Examples.tarn(), AxlePlace.REAR);

@@ -31,7 +31,7 @@ class SpringAdviceTest {
 
     private static Vehicle hung(ShockLayout layout) {
         return SpringingMoves.addShocks(
-                Examples.vehicle("lark.palanca.json"),
+                Examples.vehicle("sedge.palanca.json"),
                 AxlePlace.REAR,
                 ShockCatalogue.generic().get(3),
                 layout);
@@ -78,7 +78,7 @@ class SpringAdviceTest {
         Vehicle coilovers = hung(ShockLayout.COILOVER);
         assertThat(SpringAdvice.fitted(coilovers, AxlePlace.REAR, 0)).isEmpty();
         assertThat(SpringAdvice.fitted(coilovers, AxlePlace.REAR, Double.NaN)).isEmpty();
-        assertThat(SpringAdvice.fitted(Examples.vehicle("lark.palanca.json"), AxlePlace.REAR, 1.4))
+        assertThat(SpringAdvice.fitted(Examples.vehicle("sedge.palanca.json"), AxlePlace.REAR, 1.4))
                 .isEmpty();
         ShockSize size = ShockCatalogue.generic().get(3);
         assertThatThrownBy(() -> SpringAdvice.of(new SpringAdvice.Wish(0, 1.4, 1, 0.5, true), size))

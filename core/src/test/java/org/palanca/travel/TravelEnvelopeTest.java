@@ -110,14 +110,14 @@ class TravelEnvelopeTest {
     /** No stop and no strap: it is said that nothing bounds it, and it is never as wanted. */
     @Test
     void withNothingToBoundItItIsSaid() {
-        Vehicle lark = Examples.vehicle("lark.palanca.json");
-        for (TravelEnd end : TravelEnd.all(lark, REAR)) {
+        Vehicle sedge = Examples.vehicle("sedge.palanca.json");
+        for (TravelEnd end : TravelEnd.all(sedge, REAR)) {
             assertThat(end.asWanted()).isFalse();
             if (end.verdict() == TravelEnd.Verdict.UNBOUNDED) {
                 assertThat(Examples.WORDS.text(CycleWords.end(end))).contains("nothing bounds it");
             }
         }
-        AxleModel model = new AxleModel(lark, REAR);
+        AxleModel model = new AxleModel(sedge, REAR);
         for (WorstPose worst : new TravelEnvelope(model).worst()) {
             assertThat(worst.bounded()).isFalse();
             assertThat(Examples.WORDS.text(CycleWords.bounds(worst))).contains("nothing bounds it");

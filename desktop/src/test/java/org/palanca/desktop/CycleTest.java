@@ -487,9 +487,9 @@ class CycleTest extends WindowTest {
     /** An axle without shocks gets a pair, stops and straps, and stands on them. */
     @Test
     void shocksAreHungOnAnAxleThatHasNone() throws Exception {
-        Path lark = folder.resolve("lark.palanca.json");
-        copyExample("lark.palanca.json", lark);
-        onFx(() -> window.files().open(lark));
+        Path sedge = folder.resolve("sedge.palanca.json");
+        copyExample("sedge.palanca.json", sedge);
+        onFx(() -> window.files().open(sedge));
         step(Step.SHOCKS);
         ShockBoard board = lookup("#shock-board").query();
         onFx(board::requestFocus);
@@ -515,9 +515,9 @@ class CycleTest extends WindowTest {
     /** Every way of springing an axle can be hung on it, carries it, and comes off again without a trace. */
     @Test
     void everyLayoutIsHungAndTakenOff() throws Exception {
-        Path lark = folder.resolve("lark.palanca.json");
-        copyExample("lark.palanca.json", lark);
-        onFx(() -> window.files().open(lark));
+        Path sedge = folder.resolve("sedge.palanca.json");
+        copyExample("sedge.palanca.json", sedge);
+        onFx(() -> window.files().open(sedge));
         step(Step.SHOCKS);
         Vehicle bare = vehicle();
         for (ShockLayout layout : ShockLayout.values()) {
@@ -666,7 +666,7 @@ class CycleTest extends WindowTest {
     /** Every example goes through the four steps, both axles. */
     @Test
     void everyExampleCanBeCycled() throws Exception {
-        for (String file : List.of("lark", "gorse", "plover", "wain", "marram")) {
+        for (String file : List.of("sedge", "gorse", "plover", "wain", "marram")) {
             Path copy = folder.resolve(file + ".palanca.json");
             copyExample(file + ".palanca.json", copy);
             onFx(() -> window.files().open(copy));

@@ -537,7 +537,7 @@ class FloorTest extends WindowTest {
     void everyExampleShowsEveryStep() throws IOException {
         Survey measured = survey();
         for (String example : List.of(
-                "lark.palanca.json",
+                "sedge.palanca.json",
                 "gorse.palanca.json",
                 "plover.palanca.json",
                 "wain.palanca.json",

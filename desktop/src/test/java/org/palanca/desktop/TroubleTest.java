@@ -105,8 +105,8 @@ class TroubleTest extends WindowTest {
 
     @Test
     void openingAnotherVehicleAsksAboutUnsavedWork() throws Exception {
-        Path other = folder.resolve("lark.palanca.json");
-        copyExample("lark.palanca.json", other);
+        Path other = folder.resolve("sedge.palanca.json");
+        copyExample("sedge.palanca.json", other);
         change();
         Vehicle work = window.document().vehicle();
         onFx(() -> window.files().open(other));
@@ -115,7 +115,7 @@ class TroubleTest extends WindowTest {
         assertThat(window.document().vehicle()).isEqualTo(work);
         onFx(() -> window.files().open(other));
         clickOn("Save");
-        assertThat(window.document().vehicle().name()).isEqualTo("Lark");
+        assertThat(window.document().vehicle().name()).isEqualTo("Sedge");
         assertThat(VehicleFile.open(tarn).vehicle()).isEqualTo(work);
         assertThat(strip("anti_squat")).isEqualTo("51 %");
     }

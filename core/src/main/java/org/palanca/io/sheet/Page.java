@@ -17,6 +17,7 @@ public final class Page {
     private static final double ARROW = 5;
 
     private final String title;
+    private String mark = "";
     private final List<Ink> ink = new ArrayList<>();
 
     Page(String title) {
@@ -26,6 +27,15 @@ public final class Page {
     /** What the page is called. */
     public String title() {
         return title;
+    }
+
+    /** Eight letters that are others when anything it tells is another; empty where none is on it. */
+    public String mark() {
+        return mark;
+    }
+
+    void marked(String other) {
+        mark = other;
     }
 
     /** Everything on it, in the order it is drawn. */

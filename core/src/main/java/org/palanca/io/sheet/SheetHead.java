@@ -31,11 +31,12 @@ public record SheetHead(Vehicle vehicle, String fileName, LocalDate date, Words 
         y += 16;
         page.textWithin(under, Page.MARGIN, y, 12, false, Page.RIGHT - Page.MARGIN);
         y += 13;
+        page.marked(mark(contents));
         String line = String.join(
                 "   ",
                 words.text("sheet.revision", Integer.toString(vehicle.revision())),
                 words.text("sheet.date", date.toString()),
-                words.text("sheet.mark", mark(contents)),
+                words.text("sheet.mark", page.mark()),
                 words.text("sheet.file", fileName));
         page.textWithin(line, Page.MARGIN, y, SMALL, false, Page.RIGHT - Page.MARGIN);
         page.rule(y + 5);

@@ -106,9 +106,11 @@ class MountPagesTest {
     }
 
     private static String mark(Vehicle vehicle, String file, LocalDate day) throws IOException {
-        byte[] pdf = PagePdf.bytes(SheetSet.mounts(new SheetHead(vehicle, file, day, Examples.WORDS)));
-        try (PDDocument document = Loader.loadPDF(pdf)) {
-            return new PDFTextStripper().getText(document).replaceAll("(?s).*Mark ([0-9a-f]{8}).*", "$1");
+        List<Page> pages = SheetSet.mounts(new SheetHead(vehicle, file, day, Examples.WORDS));
+        try (PDDocument document = Loader.loadPDF(PagePdf.bytes(pages))) {
+            String printed = new PDFTextStripper().getText(document).replaceAll("(?s).*Mark ([0-9a-f]{8}).*", "$1");
+            assertThat(pages.get(0).mark()).isEqualTo(printed);
+            return printed;
         }
     }
 

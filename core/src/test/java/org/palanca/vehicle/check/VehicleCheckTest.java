@@ -166,7 +166,7 @@ class VehicleCheckTest {
         assertThat(said(plover.withAxle(locked)))
                 .anySatisfy(text -> assertThat(text).contains("lock must be more"));
         Vehicle elsewhere =
-                Examples.vehicle("lark.palanca.json").withSchemes(List.of(new Scheme("odd", "", List.of(front))));
+                Examples.vehicle("sedge.palanca.json").withSchemes(List.of(new Scheme("odd", "", List.of(front))));
         assertThat(said(elsewhere)).anySatisfy(text -> assertThat(text).contains("does not have"));
     }
 

@@ -192,7 +192,11 @@ public final class FileActions {
                 List<String> written = SheetFile.write(path, pages).stream()
                         .map(Path::toString)
                         .toList();
-                notices.say(words.get().text("notice.sheets_written", String.join(", ", written)));
+                List<String> marks = pages.stream().map(Page::mark).distinct().toList();
+                notices.say(
+                        marks.size() == 1
+                                ? words.get().text("notice.sheet_written", String.join(", ", written), marks.get(0))
+                                : words.get().text("notice.sheets_written", String.join(", ", written)));
             } catch (IOException e) {
                 notices.say(words.get().text("file.cannot_write", path));
             }

@@ -36,6 +36,7 @@ import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.Travel;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.MountMoves;
 import org.palanca.words.Message;
@@ -63,6 +64,7 @@ public final class BoardView extends Region {
     private Elevation lastElevation = Elevation.SIDE;
     private Rectangle2D padShown;
     private Gesture gesture;
+    private boolean pulling;
     private final LatestOnly patchSearch = new LatestOnly("patch", PATCH_REST);
     private Optional<MovePatch> patch = Optional.empty();
     private Optional<WheelTravel> preview = Optional.empty();
@@ -119,6 +121,10 @@ public final class BoardView extends Region {
         });
         setOnMouseReleased(event -> {
             gesture = null;
+            if (pulling) {
+                pulling = false;
+                draw();
+            }
             document.endGesture();
         });
         setOnScroll(this::scrolled);
@@ -184,7 +190,9 @@ public final class BoardView extends Region {
         Vehicle vehicle = analysis.model().vehicle();
         Axle axle = analysis.model().axle();
         layout = BoardLayout.of(canvas.getWidth(), canvas.getHeight(), size, vehicle, axle, zoom);
-        pad = PadLayout.of(layout.pad(), axle.travel(), axle.steering().isPresent(), size);
+        // Its edges stay where they are under the pointer that pulls.
+        Travel span = pulling ? pad.span() : PadLayout.reaching(axle.travel(), analysis.pose());
+        pad = PadLayout.of(layout.pad(), axle.travel(), span, axle.steering().isPresent(), size);
         Theme colours = theme.get();
         var g = canvas.getGraphicsContext2D();
         g.setFill(colours.ground());
@@ -339,6 +347,7 @@ public final class BoardView extends Region {
         }
         if (layout.pad().contains(event.getX(), event.getY())) {
             gesture = this::pull;
+            pulling = true;
             pull(event);
             return;
         }

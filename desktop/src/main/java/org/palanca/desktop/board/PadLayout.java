@@ -6,19 +6,21 @@ import org.palanca.result.WheelTravel;
 import org.palanca.vehicle.Travel;
 
 /**
- * The travel pad's square: left wheel across, right wheel up, droop to bump; and under it the steering from lock to lock,
+ * The travel pad's square: left wheel across, right wheel up, droop to bump, as far as the plan wants and the pose lies, which may
+ * be farther where stops and straps let a wheel go on; and under it the steering from lock to lock,
  * where the axle steers. Steering to the left is on the left, as the driver sees it.
  *
  * @param square area [px]
- * @param travel what its edges stand for
+ * @param plan travel that is wanted
+ * @param span what its edges stand for: the plan, or more
  * @param steer area of the steering's line [px]; empty where nothing steers
  */
-public record PadLayout(Rectangle2D square, Travel travel, Optional<Rectangle2D> steer) {
+public record PadLayout(Rectangle2D square, Travel plan, Travel span, Optional<Rectangle2D> steer) {
     private static final double SNAP_PIXELS = 5;
     private static final double STEER_HEIGHT = 26;
 
     /** The largest square in an area, with room for its words and, below, its steering and its buttons. */
-    public static PadLayout of(Rectangle2D area, Travel travel, boolean steers, double size) {
+    public static PadLayout of(Rectangle2D area, Travel plan, Travel span, boolean steers, double size) {
         double left = 34 * size;
         double above = 40 * size;
         double wheel = steers ? STEER_HEIGHT * size : 0;
@@ -29,7 +31,7 @@ public record PadLayout(Rectangle2D square, Travel travel, Optional<Rectangle2D>
         Optional<Rectangle2D> line = steers
                 ? Optional.of(new Rectangle2D(x, square.getMaxY() + 19 * size, edge, STEER_HEIGHT * size))
                 : Optional.empty();
-        return new PadLayout(square, travel, line);
+        return new PadLayout(square, plan, span, line);
     }
 
     /** Whether there is room for a row of buttons under the square; the menu has the same. */
@@ -38,17 +40,31 @@ public record PadLayout(Rectangle2D square, Travel travel, Optional<Rectangle2D>
     }
 
     private double whole() {
-        return Math.max(1e-9, travel.bump() + travel.droop());
+        return Math.max(1e-9, span.bump() + span.droop());
     }
 
     /** Pixel column of a left travel [m]. */
     public double x(double left) {
-        return square.getMinX() + (left + travel.droop()) / whole() * square.getWidth();
+        return square.getMinX() + (left + span.droop()) / whole() * square.getWidth();
     }
 
     /** Pixel row of a right travel [m]. */
     public double y(double right) {
-        return square.getMaxY() - (right + travel.droop()) / whole() * square.getHeight();
+        return square.getMaxY() - (right + span.droop()) / whole() * square.getHeight();
+    }
+
+    /** The part of the square that the plan's travel takes [px]; what the map of the travel covers. */
+    public Rectangle2D planned() {
+        double left = x(-plan.droop());
+        double top = y(plan.bump());
+        return new Rectangle2D(left, top, x(plan.bump()) - left, y(-plan.droop()) - top);
+    }
+
+    /** A plan's travel, widened to a pose outside it. */
+    public static Travel reaching(Travel plan, WheelTravel pose) {
+        return new Travel(
+                Math.max(plan.bump(), Math.max(pose.left(), pose.right())),
+                Math.max(plan.droop(), -Math.min(pose.left(), pose.right())));
     }
 
     /** Where the buttons begin [px]. */
@@ -73,8 +89,8 @@ public record PadLayout(Rectangle2D square, Travel travel, Optional<Rectangle2D>
      * @param even whether both wheels are to move alike
      */
     public WheelTravel pose(double px, double py, boolean even) {
-        double left = clamp((px - square.getMinX()) / square.getWidth() * whole() - travel.droop());
-        double right = clamp((square.getMaxY() - py) / square.getHeight() * whole() - travel.droop());
+        double left = clamp((px - square.getMinX()) / square.getWidth() * whole() - span.droop());
+        double right = clamp((square.getMaxY() - py) / square.getHeight() * whole() - span.droop());
         double snap = SNAP_PIXELS / square.getWidth() * whole();
         if (even || Math.abs(left - right) < snap) {
             left = (left + right) / 2;
@@ -88,6 +104,6 @@ public record PadLayout(Rectangle2D square, Travel travel, Optional<Rectangle2D>
     }
 
     private double clamp(double value) {
-        return Math.max(-travel.droop(), Math.min(travel.bump(), value));
+        return Math.max(-span.droop(), Math.min(span.bump(), value));
     }
 }

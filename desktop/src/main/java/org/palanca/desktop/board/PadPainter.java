@@ -62,7 +62,7 @@ final class PadPainter {
     private void cells(Analysis.StripValue strip) {
         Cell[][] cells = classify(strip);
         scribe.g.setFill(scribe.theme.faint().deriveColor(0, 1, 1, 0.55));
-        double edge = pad.square().getWidth() / cells.length;
+        double edge = pad.planned().getWidth() / cells.length;
         for (int i = 0; i < cells.length; i++) {
             for (int j = 0; j < cells.length; j++) {
                 int start = j;
@@ -70,8 +70,8 @@ final class PadPainter {
                     j++;
                 }
                 if (j > start) {
-                    double y = pad.square().getMaxY() - (i + 1) * edge;
-                    scribe.g.fillRect(pad.square().getMinX() + start * edge, y, (j - start) * edge, edge + 0.5);
+                    double y = pad.planned().getMaxY() - (i + 1) * edge;
+                    scribe.g.fillRect(pad.planned().getMinX() + start * edge, y, (j - start) * edge, edge + 0.5);
                 }
             }
         }
@@ -101,9 +101,9 @@ final class PadPainter {
     /** Diagonal strokes through all cells of a kind; {@code rise} +1 for strokes rising to the right, -1 for falling. */
     private void strokes(Cell[][] cells, Cell kind, int rise, Color colour) {
         int n = cells.length;
-        double edge = pad.square().getWidth() / n;
-        double left = pad.square().getMinX();
-        double bottom = pad.square().getMaxY();
+        double edge = pad.planned().getWidth() / n;
+        double left = pad.planned().getMinX();
+        double bottom = pad.planned().getMaxY();
         scribe.pen(colour, 1);
         for (int diagonal = -n + 1; diagonal < 2 * n; diagonal++) {
             int start = -1;
@@ -164,14 +164,17 @@ final class PadPainter {
     private void frame(Rectangle2D square, boolean focused) {
         scribe.pen(focused ? scribe.theme.hand() : scribe.theme.second(), focused ? 2.2 : 1.4);
         scribe.g.strokeRect(square.getMinX(), square.getMinY(), square.getWidth(), square.getHeight());
+        Rectangle2D planned = pad.planned();
+        scribe.pen(scribe.theme.second(), 1, 2, 3);
+        scribe.g.strokeRect(planned.getMinX(), planned.getMinY(), planned.getWidth(), planned.getHeight());
         scribe.pen(scribe.theme.second(), 0.8, 6, 4);
         scribe.line(pad.x(0), square.getMinY(), pad.x(0), square.getMaxY());
         scribe.line(square.getMinX(), pad.y(0), square.getMaxX(), pad.y(0));
         scribe.pen(scribe.theme.faint(), 1, 3, 5);
         scribe.line(square.getMinX(), square.getMaxY(), square.getMaxX(), square.getMinY());
         boolean room = square.getWidth() > ROOM_FOR_WORDS * scribe.size;
-        String droop = edge("pad.edge_droop", "−", pad.travel().droop(), room);
-        String bump = edge("pad.edge_bump", "+", pad.travel().bump(), room);
+        String droop = edge("pad.edge_droop", "−", pad.span().droop(), room);
+        String bump = edge("pad.edge_bump", "+", pad.span().bump(), room);
         double below = square.getMaxY() + 10 * scribe.size;
         var second = scribe.theme.second();
         scribe.text(droop, square.getMinX(), below, TextAlignment.LEFT, second, false, 12);
@@ -231,10 +234,14 @@ final class PadPainter {
         scribe.g.strokeOval(x - 8, y - 8, 16, 16);
         var strip = analysis.strip(shownResult).orElse(analysis.strips().get(0));
         TravelMap map = analysis.map();
-        double edge = pad.square().getWidth() / map.size();
-        int left = cell((x - pad.square().getMinX()) / edge, map.size());
-        int right = cell((pad.square().getMaxY() - y) / edge, map.size());
+        Rectangle2D planned = pad.planned();
+        double edge = planned.getWidth() / map.size();
+        int left = cell((x - planned.getMinX()) / edge, map.size());
+        int right = cell((planned.getMaxY() - y) / edge, map.size());
         double value = map.value(left, right, analysis.strips().indexOf(strip));
+        if (!planned.contains(x, y)) {
+            return; // Nothing was worked out there yet.
+        }
         String text = Double.isNaN(value)
                 ? words.text("pad.out_of_reach")
                 : words.units().text(value, strip.result().quantity()).replace("-", "−");

@@ -73,7 +73,8 @@ class LayoutTest {
 
     @Test
     void thePadGivesThePoseUnderThePointerAndSettlesNearRideAndEvenPoses() {
-        PadLayout pad = PadLayout.of(new Rectangle2D(500, 300, 360, 380), new Travel(0.14, 0.16), false, 1);
+        PadLayout pad = PadLayout.of(
+                new Rectangle2D(500, 300, 360, 380), new Travel(0.14, 0.16), new Travel(0.14, 0.16), false, 1);
         WheelTravel pose = new WheelTravel(0.05, -0.09);
         WheelTravel back = pad.pose(pad.x(pose.left()), pad.y(pose.right()), false);
         assertThat(back.left()).isCloseTo(0.05, within(1e-9));
@@ -88,6 +89,22 @@ class LayoutTest {
         assertThat(outside.right()).isEqualTo(-0.16);
         WheelTravel held = pad.pose(pad.x(0.1), pad.y(0.02), true);
         assertThat(held.left()).isEqualTo(held.right()).isCloseTo(0.06, within(1e-9));
+    }
+
+    /** A pose past the plan's travel lies on the pad all the same, and the plan's part of it is smaller. */
+    @Test
+    void thePadReachesToThePose() {
+        Travel plan = new Travel(0.14, 0.16);
+        WheelTravel worst = new WheelTravel(0.22, -0.17);
+        Travel span = PadLayout.reaching(plan, worst);
+        assertThat(span).isEqualTo(new Travel(0.22, 0.17));
+        assertThat(PadLayout.reaching(plan, WheelTravel.RIDE)).isEqualTo(plan);
+        PadLayout pad = PadLayout.of(new Rectangle2D(500, 300, 360, 380), plan, span, false, 1);
+        assertThat(pad.x(worst.left())).isCloseTo(pad.square().getMaxX(), within(1e-9));
+        assertThat(pad.y(worst.right())).isCloseTo(pad.square().getMaxY(), within(1e-9));
+        assertThat(pad.planned().getMaxX()).isCloseTo(pad.x(0.14), within(1e-9));
+        assertThat(pad.planned().getMaxY()).isCloseTo(pad.y(-0.16), within(1e-9));
+        assertThat(pad.planned().getWidth()).isLessThan(pad.square().getWidth());
     }
 
     /** What is under the pointer stays there, closer or farther, in every elevation; a drag pulls it along by its pixels. */
