@@ -54,7 +54,7 @@ class StartersTest {
 
         /** At the wheelbase and tyre that the table was fitted for. */
         Vehicle vehicle() {
-            return vehicle(inches(106), use == Use.TRAIL ? inches(35) : inches(26.5));
+            return vehicle(StarterVehicle.WHEELBASE, StarterVehicle.tyre(use));
         }
 
         String key() {

@@ -179,6 +179,13 @@ class JourneyTest extends WindowTest {
     @Test
     void aVehicleStartsFromALayout() {
         onFx(window::startNew);
+        clickOn("#new-use-street");
+        assertThat(lookup("#new-tyre")
+                        .queryAs(javafx.scene.control.TextField.class)
+                        .getText())
+                .as("a tyre that was not typed follows the use")
+                .startsWith("26 1/2");
+        clickOn("#new-use-trail");
         type("#new-wheelbase", "8' 8");
         type("#new-tyre", "twelve");
         clickOn("#new-start");

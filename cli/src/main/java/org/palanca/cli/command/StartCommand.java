@@ -48,7 +48,7 @@ public final class StartCommand implements Callable<Integer> {
     @Option(names = "--wheelbase", defaultValue = "106 in", paramLabel = "LENGTH", descriptionKey = "wheelbase")
     private String wheelbase;
 
-    @Option(names = "--tyre", defaultValue = "33 in", paramLabel = "LENGTH", descriptionKey = "tyre")
+    @Option(names = "--tyre", paramLabel = "LENGTH", descriptionKey = "tyre")
     private String tyre;
 
     @Option(names = "--use", defaultValue = "trail", paramLabel = "trail|track|drag|street", descriptionKey = "use")
@@ -74,7 +74,7 @@ public final class StartCommand implements Callable<Integer> {
                 name,
                 use,
                 length(wheelbase),
-                length(tyre),
+                tyre == null ? StarterVehicle.tyre(use) : length(tyre),
                 Optional.ofNullable(front).map(type -> new StarterLayout(type, steering)),
                 StarterLayout.of(rear));
         VehicleFile.save(file, starter.build());

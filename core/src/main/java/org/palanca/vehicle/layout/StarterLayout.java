@@ -67,15 +67,20 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
         OptionalDouble caster = place == AxlePlace.FRONT && !ownKingpins
                 ? OptionalDouble.of(Math.toRadians(6))
                 : OptionalDouble.empty();
-        double width = type.independent() ? tyreDiameter * 0.3 : tyreDiameter * 0.36;
         return new Axle(
                 place,
-                Wheels.upright(new Tyre(tyreDiameter, radius, width), track),
+                Wheels.upright(new Tyre(tyreDiameter, radius, tyreWidth(use, tyreDiameter)), track),
                 travel(use),
                 new Traction(driveShare, brakeShare, type.independent(), false),
                 Math.toRadians(place == AxlePlace.FRONT ? 4 : use == Use.TRAIL ? 5 : 3),
                 caster,
                 linkage(use, place, wheelbase, track, radius));
+    }
+
+    /** Width of an ordinary tyre of a use [m], whatever its diameter, but no wider than it can be. */
+    private double tyreWidth(Use use, double diameter) {
+        double usual = use == Use.TRAIL ? (type.independent() ? 10.5 : 12.5) : (type.independent() ? 8 : 9.5);
+        return Math.min(inches(usual), 0.45 * diameter);
     }
 
     private Travel travel(Use use) {

@@ -32,11 +32,13 @@ public record StarterVehicle(
         double tyreDiameter,
         Optional<StarterLayout> front,
         StarterLayout rear) {
-    /**
-     * Wheelbase of a vehicle whose centre of gravity lies 12 1/2 in above its axles [m]; a longer one's lies higher in
-     * proportion, so that a start has the same share of squat taken up by its links.
-     */
-    private static final double MIDDLING = inches(106);
+    /** Wheelbase that starts are drawn and fitted for [m]. */
+    public static final double WHEELBASE = inches(106);
+
+    /** Tyre that starts of a use are drawn and fitted for [m]. */
+    public static double tyre(Use use) {
+        return use == Use.TRAIL ? inches(35) : inches(26.5);
+    }
 
     /** The vehicle to start from, ready to be saved and dragged. */
     public Vehicle build() {
@@ -55,7 +57,8 @@ public record StarterVehicle(
                 "",
                 use,
                 wheelbase,
-                new MassProperties(2000, wheelbase * 0.48, (axleHeight + inches(12.5)) * wheelbase / MIDDLING),
+                // Higher in proportion to the wheelbase, so that the same links take up the same share of the squat.
+                new MassProperties(2000, wheelbase * 0.48, (axleHeight + inches(12.5)) * wheelbase / WHEELBASE),
                 LinkHardware.COMMON,
                 Optional.of(rails),
                 axles,

@@ -145,8 +145,8 @@ public final class MainWindow {
         document = new Document(new StarterVehicle(
                         words.text("new.name_value"),
                         Use.TRAIL,
-                        Lengths.inches(104),
-                        Lengths.inches(33),
+                        StarterVehicle.WHEELBASE,
+                        StarterVehicle.tyre(Use.TRAIL),
                         Optional.of(StarterLayout.of(SuspensionType.THREE_LINK_PANHARD)),
                         StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS))
                 .build());

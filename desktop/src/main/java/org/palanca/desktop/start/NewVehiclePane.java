@@ -51,9 +51,9 @@ public final class NewVehiclePane extends HBox {
     private final Label problem = new Label();
     private final VBox questions = new VBox();
     private final WholeVehicleView preview;
-    private double wheelbase = Lengths.inches(104);
-    private double tyre = Lengths.inches(33);
+    private double wheelbase = StarterVehicle.WHEELBASE;
     private Use use = Use.TRAIL;
+    private double tyre = StarterVehicle.tyre(use);
     private Optional<StarterLayout> front = Optional.of(StarterLayout.of(SuspensionType.THREE_LINK_PANHARD));
     private StarterLayout rear = StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS);
     private AxlePlace end = AxlePlace.REAR;
@@ -100,7 +100,14 @@ public final class NewVehiclePane extends HBox {
         // A problem is told until something is typed against it.
         wheelbaseField.textProperty().addListener((o, before, now) -> problem.setText(""));
         tyreField.textProperty().addListener((o, before, now) -> problem.setText(""));
-        FlowPane uses = choice("new-use-", Use.values(), use, u -> w.text("use." + u.id()), u -> use = u);
+        FlowPane uses = choice("new-use-", Use.values(), use, u -> w.text("use." + u.id()), next -> {
+            // What was not typed follows the use.
+            if (tyre == StarterVehicle.tyre(use)) {
+                tyre = StarterVehicle.tyre(next);
+                tyreField.show(tyre);
+            }
+            use = next;
+        });
         layHeld();
         Button start = new Button(w.text("new.start"));
         start.setId("new-start");
