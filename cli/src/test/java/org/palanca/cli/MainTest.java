@@ -334,6 +334,11 @@ class MainTest {
         assertThat(err).contains("Did you mean “upper frame left”?");
         assertThat(run("place", tarn, one, "--hole", "7/8", "--bolt", "1/2")).isEqualTo(ExitCodes.USAGE);
         assertThat(err).contains("leaves nothing of the 0.125 in allowed");
+        assertThat(run("place", tarn, one, "--hole", "7/8"))
+                .as("no slop is taken off where it can't be known")
+                .isEqualTo(ExitCodes.USAGE);
+        assertThat(run("place", tarn, one, "--bolt", "1/2")).isEqualTo(ExitCodes.USAGE);
+        assertThat(err).contains("give --hole and --bolt together");
         Path sedge = folder.resolve("new.palanca.json");
         assertThat(run("start", sedge)).isEqualTo(ExitCodes.OK);
         assertThat(run("place", sedge, one)).isEqualTo(ExitCodes.PROBLEMS);

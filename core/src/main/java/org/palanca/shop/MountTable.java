@@ -14,10 +14,9 @@ import org.palanca.vehicle.Vehicle;
 /**
  * Where every mount goes, as a tape measures it from the axle line, the centreline and the floor.
  *
- * @param vehicle whose mounts they are
  * @param rows one a mount; a mount and its mirror image share one
  */
-public record MountTable(Vehicle vehicle, List<Row> rows) {
+public record MountTable(List<Row> rows) {
     /** Parts of an inch on the sheet. */
     public static final int SIXTEENTHS = 16;
 
@@ -65,7 +64,7 @@ public record MountTable(Vehicle vehicle, List<Row> rows) {
                 }
             }
         }
-        return new MountTable(vehicle, List.copyOf(rows));
+        return new MountTable(List.copyOf(rows));
     }
 
     private static Row row(Vehicle vehicle, Axle axle, Mount mount) {

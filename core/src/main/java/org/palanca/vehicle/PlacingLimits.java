@@ -28,14 +28,17 @@ public record PlacingLimits(double tolerance, double hole, double bolt) {
         return tolerance - slop();
     }
 
+    /** The same with a tolerance of so much [m]. */
     public PlacingLimits withTolerance(double other) {
         return new PlacingLimits(other, hole, bolt);
     }
 
+    /** The same with holes of that diameter [m]; 0 where it is not known. */
     public PlacingLimits withHole(double other) {
         return new PlacingLimits(tolerance, other, bolt);
     }
 
+    /** The same with a bolt of that diameter [m]; 0 where it is not known. */
     public PlacingLimits withBolt(double other) {
         return new PlacingLimits(tolerance, hole, other);
     }

@@ -113,6 +113,9 @@ public final class PlaceCommand implements Callable<Integer> {
                 tolerance == null ? inFile.tolerance() : length(tolerance),
                 hole == null ? inFile.hole() : length(hole),
                 bolt == null ? inFile.bolt() : length(bolt));
+        if (limits.hole() > 0 != limits.bolt() > 0) {
+            throw new CommandFailure(ExitCodes.USAGE, Message.of("hole_and_bolt"));
+        }
         if (!limits.boltFits()) {
             throw new CommandFailure(
                     ExitCodes.USAGE,

@@ -204,7 +204,7 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
             b.single("panhard", LinkRole.PANHARD, spot(-3, 16, 7), spot(-3, -14.5, 6.75));
             return;
         }
-        FrontRow row = FrontRow.of(type, steering, use);
+        SteeredAxleLayout row = SteeredAxleLayout.of(type, steering, use);
         b.single("panhard", LinkRole.PANHARD, spot(-row.bar(), 16, row.barUp()), spot(-row.bar(), -12.5, row.barUp()));
     }
 
@@ -212,8 +212,8 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
     private void watts(LinkageBuilder b, Use use, String carrier) {
         String other = carrier.equals(BodyNames.AXLE) ? BodyNames.FRAME : BodyNames.AXLE;
         boolean steered = steering != StarterSteering.NONE;
-        double bar = steered ? FrontRow.of(type, steering, use).bar() : 9;
-        double up = steered ? FrontRow.of(type, steering, use).barUp() : -0.75;
+        double bar = steered ? SteeredAxleLayout.of(type, steering, use).bar() : 9;
+        double up = steered ? SteeredAxleLayout.of(type, steering, use).barUp() : -0.75;
         // A relay's lever hangs down on the right, where the high rod goes past it.
         double half = steering == StarterSteering.REVERSING_RELAY ? -3.5 : 3.5;
         // What rises between the rails stands inside them.

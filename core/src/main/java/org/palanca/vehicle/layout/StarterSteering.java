@@ -59,8 +59,8 @@ public enum StarterSteering {
         switch (this) {
             case NONE -> toeLinks(b, halfTrack, type);
             case RACK -> rack(b, halfTrack, type);
-            case PITMAN, HIGH_STEER -> pitman(b, halfTrack, FrontRow.of(type, this, use), use);
-            case REVERSING_RELAY -> relay(b, halfTrack, FrontRow.of(type, this, use), use);
+            case PITMAN, HIGH_STEER -> pitman(b, halfTrack, SteeredAxleLayout.of(type, this, use), use);
+            case REVERSING_RELAY -> relay(b, halfTrack, SteeredAxleLayout.of(type, this, use), use);
             case RAM -> ram(b, halfTrack, use);
         }
     }
@@ -108,7 +108,7 @@ public enum StarterSteering {
         }
     }
 
-    private static void pitman(LinkageBuilder b, double halfTrack, FrontRow row, Use use) {
+    private static void pitman(LinkageBuilder b, double halfTrack, SteeredAxleLayout row, Use use) {
         knuckles(b, halfTrack);
         tieRod(b, halfTrack, row, use);
         box(b, row, row.dragLink());
@@ -119,11 +119,11 @@ public enum StarterSteering {
         b.link("drag link", LinkRole.DRAG_LINK, "pitman end", "drag link knuckle");
     }
 
-    private static void tieRod(LinkageBuilder b, double halfTrack, FrontRow row, Use use) {
+    private static void tieRod(LinkageBuilder b, double halfTrack, SteeredAxleLayout row, Use use) {
         b.mounts(
                 "tie rod",
                 BodyNames.knuckle(Side.LEFT),
-                spot(-FrontRow.TIE_ROD, halfTrack - clearOfTyre(use), row.tieRodUp()));
+                spot(-SteeredAxleLayout.TIE_ROD, halfTrack - clearOfTyre(use), row.tieRodUp()));
         b.link("tie rod", LinkRole.TIE_ROD, "tie rod left", "tie rod right");
     }
 
@@ -137,7 +137,7 @@ public enum StarterSteering {
      *
      * @param driven length of the steering arm that it turns [in]: the longer that is, the farther the box must turn
      */
-    private static void box(LinkageBuilder b, FrontRow row, double driven) {
+    private static void box(LinkageBuilder b, SteeredAxleLayout row, double driven) {
         double ahead = row.dragLink() + ARM;
         double up = row.boxUp();
         b.mount("pitman axis top", BodyNames.FRAME, spot(-ahead, row.boxOut(), up + 3));
@@ -148,7 +148,7 @@ public enum StarterSteering {
     }
 
     /** A lever on the axle whose pin runs along the vehicle: the drag link at its top, a link to the knuckle at its foot. */
-    private static void relay(LinkageBuilder b, double halfTrack, FrontRow row, Use use) {
+    private static void relay(LinkageBuilder b, double halfTrack, SteeredAxleLayout row, Use use) {
         knuckles(b, halfTrack);
         tieRod(b, halfTrack, row, use);
         box(b, row, 0.85 * RELAY_LINK);
@@ -172,12 +172,12 @@ public enum StarterSteering {
 
     private static void ram(LinkageBuilder b, double halfTrack, Use use) {
         knuckles(b, halfTrack);
-        double in = -FrontRow.TIE_ROD;
+        double in = -SteeredAxleLayout.TIE_ROD;
         b.mounts("tie rod outer", BodyNames.knuckle(Side.LEFT), spot(in, halfTrack - clearOfTyre(use), 0));
         b.mounts("ram end", BodyNames.RACK, spot(in, 10, 0));
         b.mounts("ram body", BodyNames.AXLE, spot(in, 4, 0));
         b.links("tie rod", LinkRole.TIE_ROD, "ram end", "tie rod outer");
         b.joint(new Joint.Guide("ram", "ram body right", "ram body left", BodyNames.RACK));
-        b.steering("ram", inches(FrontRow.TIE_ROD * Math.sin(LOCK)));
+        b.steering("ram", inches(SteeredAxleLayout.TIE_ROD * Math.sin(LOCK)));
     }
 }

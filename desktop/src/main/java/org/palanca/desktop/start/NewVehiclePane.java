@@ -107,6 +107,7 @@ public final class NewVehiclePane extends HBox {
                 tyreField.show(tyre);
             }
             use = next;
+            preview.draw();
         });
         layHeld();
         Button start = new Button(w.text("new.start"));

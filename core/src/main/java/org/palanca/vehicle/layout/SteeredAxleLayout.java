@@ -16,7 +16,8 @@ import org.palanca.vehicle.Use;
  * @param boxUp the same above the middle of the axle [in]
  * @param farUp other end of the drag link above the middle of the axle [in]
  */
-record FrontRow(double tieRodUp, double dragLink, double bar, double barUp, double boxOut, double boxUp, double farUp) {
+record SteeredAxleLayout(
+        double tieRodUp, double dragLink, double bar, double barUp, double boxOut, double boxUp, double farUp) {
     /** Tie rod ahead of the axle line [in]: past a differential of ordinary size, with room to turn. */
     static final double TIE_ROD = 7.75;
 
@@ -25,16 +26,19 @@ record FrontRow(double tieRodUp, double dragLink, double bar, double barUp, doub
 
     private static final double OVER_DIFFERENTIAL = 4;
 
+    /** Drag link ahead of the axle line [in], and where it has the rods of a Watts linkage to pass. */
     private static final double DRAG_LINK = 11.25;
-
-    /** The rods of a Watts linkage swing up and down so much that nothing goes over or under them. */
-    private static final double WATTS = 11;
-
-    private static final double INSIDE_RAIL = 12;
 
     private static final double PAST_WATTS = 15.25;
 
-    static FrontRow of(SuspensionType type, StarterSteering steering, Use use) {
+    /** The rods of a Watts linkage ahead of the axle line [in]: they swing so far that nothing goes over or under them. */
+    private static final double WATTS = 11;
+
+    /** Steering box out from the centreline [in]. */
+    private static final double INSIDE_RAIL = 12;
+
+    /** Of a live axle; types without a bar have nothing where it would be. */
+    static SteeredAxleLayout of(SuspensionType type, StarterSteering steering, Use use) {
         boolean high = steering == StarterSteering.HIGH_STEER;
         boolean relay = steering == StarterSteering.REVERSING_RELAY;
         boolean trail = use == Use.TRAIL;
@@ -44,27 +48,28 @@ record FrontRow(double tieRodUp, double dragLink, double bar, double barUp, doub
         return switch (type) {
             case WATTS_ON_AXLE, WATTS_ON_FRAME -> {
                 double up = trail ? (type == SuspensionType.WATTS_ON_AXLE ? 5 : 6.75) : track ? -3 : 0;
-                yield new FrontRow(high ? 4.5 : low, PAST_WATTS, WATTS, up, INSIDE_RAIL, up, up);
+                yield new SteeredAxleLayout(high ? 4.5 : low, PAST_WATTS, WATTS, up, INSIDE_RAIL, up, up);
             }
             case LEAF_SPRINGS -> {
                 // Over the right spring or under it, and about as high as its eyes in the middle.
                 double far = relay ? 3.75 : high ? 7.25 : 0;
                 double box = relay ? 3.75 : high ? 1.5 : 5.75;
-                yield new FrontRow(high ? 6 : -1, DRAG_LINK, 0, 0, high ? 8 : INSIDE_RAIL, box, far);
+                yield new SteeredAxleLayout(high ? 6 : -1, DRAG_LINK, 0, 0, high ? 8 : INSIDE_RAIL, box, far);
             }
             case TRIANGULATED_UPPERS, TRIANGULATED_LOWERS, TRIANGULATED_BOTH ->
                 trail
-                        ? new FrontRow(high ? 4.25 : low, DRAG_LINK, 0, 0, INSIDE_RAIL, 10.5, relay ? 9 : 7)
-                        : new FrontRow(high ? 4.25 : low, DRAG_LINK, 0, 0, INSIDE_RAIL, 3, 2.5);
+                        ? new SteeredAxleLayout(high ? 4.25 : low, DRAG_LINK, 0, 0, INSIDE_RAIL, 10.5, relay ? 9 : 7)
+                        : new SteeredAxleLayout(high ? 4.25 : low, DRAG_LINK, 0, 0, INSIDE_RAIL, 3, 2.5);
             default -> {
                 if (trail) {
-                    yield new FrontRow(high ? 4.25 : low, DRAG_LINK, OVER_DIFFERENTIAL, 7.25, INSIDE_RAIL, 7.25, 7.25);
+                    yield new SteeredAxleLayout(
+                            high ? 4.25 : low, DRAG_LINK, OVER_DIFFERENTIAL, 7.25, INSIDE_RAIL, 7.25, 7.25);
                 }
                 // Over or under all that the bar does.
                 double up = track ? -1.875 : high ? 1 : 1.75;
                 double rod = track ? 4.5 : high || relay ? 7.25 : -4.25;
                 double bar = steering == StarterSteering.RAM ? DRAG_LINK : PAST_DIFFERENTIAL;
-                yield new FrontRow(rod, DRAG_LINK, bar, up, INSIDE_RAIL, up, up);
+                yield new SteeredAxleLayout(rod, DRAG_LINK, bar, up, INSIDE_RAIL, up, up);
             }
         };
     }
