@@ -22,16 +22,23 @@
  *   <li>Pinion angle is positive nose up. Camber is positive top outward, toe positive front edge inward.
  * </ul>
  *
- * <h2>Reading order</h2>
+ * <h2>Rooms, in reading order</h2>
  *
- * {@code units}, {@code words}, {@code geometry}, {@code solid} (shapes and their distance), {@code survey} (marks, readings, and where they put things),
- * {@code work} (steps and holds), {@code housing} (its lengths, angles and straightness), {@code springing} (what carries and
- * stops), {@code vehicle} (what the user
- * describes), {@code mechanism} (bodies and constraints made from it, and their solution), {@code working} (how a number
- * shows where it came from), {@code result} (one class a quantity), {@code travel} (what bounds an axle's travel, and its worst poses), {@code sweep}, {@code steering} (lock to lock),
- * {@code targets}, {@code driveline} (shafts and their joints), {@code clearance} (what may touch), {@code limits} (what ends
- * the travel), {@code ride} (loads and rates on springs), {@code terrain} (slopes and rocks), {@code fit} (tyre in its well, axle square, shaft), {@code assessment} (every study at once, and advice tried against it), {@code placing} (a mount where the board has it),
- * {@code belief} (what is often said, tried), {@code shop} (what is cut), {@code drawing}, {@code instrument} (gauges that
- * stream), {@code io} (files in and out). A package uses only those before it.
+ * <ol>
+ *   <li>{@code base}: units, words, geometry, solid shapes. Knows no vehicle.
+ *   <li>{@code vehicle}: what the user describes and has measured, all immutable; with {@code springing}, {@code survey},
+ *       {@code housing} and {@code work} as its parts, {@code check} (is it sound), {@code edit} (changes), {@code layout}
+ *       (vehicles to start from).
+ *   <li>{@code mechanism}: bodies, members and drivers as data, {@code solve} closes them, {@code axle} makes them from a
+ *       described axle and says where everything is at a pose.
+ *   <li>{@code result}: one class a quantity by subject, {@code working} (how a number shows where it came from), {@code
+ *       catalogue} (which an axle has), {@code sweep}, {@code targets}.
+ *   <li>{@code floor}: readings adjusted, scans, gauges, mounts placed, what is cut.
+ *   <li>{@code study}: questions about whole axles and vehicles, and the assessment of all of them at once.
+ *   <li>{@code drawing}: the vehicle as plain lines in a plane.
+ *   <li>{@code io}: files in and out, one package a format.
+ * </ol>
+ *
+ * A room uses only those before it, and no two packages use one another. Each has a page that says what may live there.
  */
 package org.palanca;

@@ -1,6 +1,6 @@
 package org.palanca;
 
-import static org.palanca.units.Lengths.inches;
+import static org.palanca.base.units.Lengths.inches;
 
 import java.io.IOException;
 import java.io.InputStream;
@@ -14,9 +14,10 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.UnitStyle;
+import org.palanca.base.words.Words;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
-import org.palanca.units.UnitStyle;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyNames;
@@ -35,7 +36,6 @@ import org.palanca.vehicle.Tyre;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Wheels;
-import org.palanca.words.Words;
 
 /** Vehicles that tests work on. */
 public final class Examples {

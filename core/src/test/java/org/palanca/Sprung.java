@@ -5,15 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.geometry.Side;
-import org.palanca.springing.Coil;
-import org.palanca.springing.Coils;
-import org.palanca.springing.Shock;
-import org.palanca.springing.ShockSize;
-import org.palanca.springing.Springing;
-import org.palanca.springing.SwayBar;
-import org.palanca.springing.TorsionBar;
-import org.palanca.units.Lengths;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyNames;
@@ -28,6 +21,13 @@ import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterVehicle;
+import org.palanca.vehicle.springing.Coil;
+import org.palanca.vehicle.springing.Coils;
+import org.palanca.vehicle.springing.Shock;
+import org.palanca.vehicle.springing.ShockSize;
+import org.palanca.vehicle.springing.Springing;
+import org.palanca.vehicle.springing.SwayBar;
+import org.palanca.vehicle.springing.TorsionBar;
 
 /** Axles with springs that tests hang on mounts of their own. */
 public final class Sprung {

@@ -17,6 +17,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.palanca.cli.command.ExitCodes;
 import org.palanca.vehicle.SuspensionType;
 
 /** Every command answers for every example and for a start of every type, people and programs alike. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import org.palanca.cli.command.ExitCodes;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.PrintWriter;

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import org.palanca.cli.command.ExitCodes;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.PrintWriter;

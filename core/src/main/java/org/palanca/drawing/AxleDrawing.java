@@ -3,18 +3,15 @@ package org.palanca.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.clearance.HoseRun;
-import org.palanca.clearance.PartShape;
+import org.palanca.base.units.Lengths;
 import org.palanca.drawing.Shape.Point;
 import org.palanca.drawing.Shape.Role;
-import org.palanca.result.AxleModel;
-import org.palanca.result.AxleMotion;
-import org.palanca.result.WheelMotion;
-import org.palanca.springing.BumpStop;
-import org.palanca.springing.Shock;
-import org.palanca.springing.ShockSize;
-import org.palanca.springing.Strap;
-import org.palanca.units.Lengths;
+import org.palanca.mechanism.axle.AxleMotion;
+import org.palanca.mechanism.axle.WheelMotion;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.result.working.Construction;
+import org.palanca.study.clearance.HoseRun;
+import org.palanca.study.clearance.PartShape;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.FrameRails;
 import org.palanca.vehicle.Hose;
@@ -22,7 +19,10 @@ import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.working.Construction;
+import org.palanca.vehicle.springing.BumpStop;
+import org.palanca.vehicle.springing.Shock;
+import org.palanca.vehicle.springing.ShockSize;
+import org.palanca.vehicle.springing.Strap;
 
 /** Lines of one axle, and of the vehicle around it, at the axle's present pose. */
 public final class AxleDrawing {

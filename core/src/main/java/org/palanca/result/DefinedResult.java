@@ -1,6 +1,6 @@
 package org.palanca.result;
 
-import org.palanca.units.Quantity;
+import org.palanca.base.units.Quantity;
 
 /** A result by its definition; what is left to each is how it is worked out. */
 public abstract class DefinedResult implements Result {

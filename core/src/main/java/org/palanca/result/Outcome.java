@@ -1,6 +1,6 @@
 package org.palanca.result;
 
-import org.palanca.words.Message;
+import org.palanca.base.words.Message;
 
 /** What came of asking for a result at a pose. */
 public sealed interface Outcome {

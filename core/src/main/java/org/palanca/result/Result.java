@@ -1,8 +1,9 @@
 package org.palanca.result;
 
-import org.palanca.units.Quantity;
-import org.palanca.words.Message;
-import org.palanca.working.Trace;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.mechanism.axle.AxleMotion;
+import org.palanca.result.working.Trace;
 
 /** One quantity of one axle. Stateless but for which links it looks at. */
 public interface Result {

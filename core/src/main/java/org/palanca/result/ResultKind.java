@@ -3,7 +3,7 @@ package org.palanca.result;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
-import org.palanca.units.Quantity;
+import org.palanca.base.units.Quantity;
 
 /**
  * Every quantity there is of an axle, with what it measures. A result has one of these, so that files, screens and tables

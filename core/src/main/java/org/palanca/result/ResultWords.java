@@ -1,9 +1,9 @@
 package org.palanca.result;
 
-import org.palanca.units.UnitStyle;
-import org.palanca.units.UnitStyle.Text;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
+import org.palanca.base.units.UnitStyle;
+import org.palanca.base.units.UnitStyle.Text;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 
 /** Results in words: their names, and their values as a person reads them. */
 public final class ResultWords {

@@ -1,6 +1,8 @@
 package org.palanca.result;
 
-import org.palanca.geometry.Side;
+import org.palanca.base.geometry.Side;
+import org.palanca.mechanism.axle.AxleMotion;
+import org.palanca.mechanism.axle.WheelMotion;
 
 /** A result of one side's wheel; its id ends in the side. */
 public abstract class SideResult extends DefinedResult {

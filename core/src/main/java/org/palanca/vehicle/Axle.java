@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.springing.Springing;
+import org.palanca.vehicle.springing.Springing;
 
 /**
  * Two wheels across the vehicle and what holds them: a live axle, or two independent corners.

@@ -1,7 +1,7 @@
 package org.palanca.vehicle;
 
 import java.util.List;
-import org.palanca.geometry.Side;
+import org.palanca.base.geometry.Side;
 
 /** The bodies that a mount can be fixed to. */
 public final class BodyNames {

@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.palanca.housing.Housing;
-import org.palanca.housing.HousingSize;
-import org.palanca.survey.Survey;
-import org.palanca.work.StepEntry;
+import org.palanca.vehicle.housing.Housing;
+import org.palanca.vehicle.housing.HousingSize;
+import org.palanca.vehicle.survey.Survey;
+import org.palanca.vehicle.work.StepEntry;
 
 /**
  * What is known and done on the floor, from the first tape to the tacked mount. Immutable.
@@ -28,7 +28,7 @@ public record Build(
         Survey survey,
         Map<AxlePlace, Surroundings> surroundings,
         Map<AxlePlace, Housing> housings,
-        List<Found> found,
+        List<MountReadings> found,
         List<StepEntry> log,
         ClearanceRules rules,
         PlacingLimits placing,
@@ -67,7 +67,7 @@ public record Build(
         return housings.getOrDefault(place, Housing.empty());
     }
 
-    public Optional<Found> found(MountRef mount) {
+    public Optional<MountReadings> found(MountRef mount) {
         return found.stream().filter(one -> one.mount().equals(mount)).findFirst();
     }
 
@@ -123,8 +123,8 @@ public record Build(
     }
 
     /** With a mount as found, in the place of what was found of it before. */
-    public Build with(Found other) {
-        List<Found> next = new ArrayList<>(found);
+    public Build with(MountReadings other) {
+        List<MountReadings> next = new ArrayList<>(found);
         next.removeIf(old -> old.mount().equals(other.mount()));
         if (!other.readings().isEmpty()) {
             next.add(other);

@@ -4,7 +4,7 @@ import java.util.Collections;
 import java.util.OptionalDouble;
 import java.util.SortedMap;
 import java.util.TreeMap;
-import org.palanca.units.Lengths;
+import org.palanca.base.units.Lengths;
 
 /**
  * How much room must stay between things, what grows or gives, and how far joints may tilt. All defaults are common practice,

@@ -1,6 +1,6 @@
 package org.palanca.vehicle;
 
-import org.palanca.units.Lengths;
+import org.palanca.base.units.Lengths;
 
 /**
  * Joint, insert and tube that the links are made of. Lengths [m].

@@ -1,6 +1,6 @@
 package org.palanca.vehicle;
 
-import org.palanca.survey.Box;
+import org.palanca.vehicle.survey.Box;
 
 /** Something that is in the way: a frame rail, an oil pan, a firewall. Stands still with the chassis. */
 public record Obstacle(String name, Box room) {

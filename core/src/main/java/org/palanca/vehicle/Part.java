@@ -9,8 +9,8 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.survey.Axis;
-import org.palanca.survey.Box;
+import org.palanca.vehicle.survey.Axis;
+import org.palanca.vehicle.survey.Box;
 
 /**
  * Something with a shape that may be touched, fixed to one body of an axle or to the frame.

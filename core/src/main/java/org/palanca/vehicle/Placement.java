@@ -1,7 +1,7 @@
 package org.palanca.vehicle;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.geometry.Side;
+import org.palanca.base.geometry.Side;
 
 /** How a mount's place is stated. A file keeps the way it was measured. */
 public sealed interface Placement {

@@ -1,6 +1,6 @@
 package org.palanca.vehicle;
 
-import org.palanca.units.Lengths;
+import org.palanca.base.units.Lengths;
 
 /**
  * How far off a mount may come when it is tacked, and how far the bolt it is set up with lets it sit off.

@@ -1,7 +1,7 @@
 package org.palanca.vehicle;
 
-import org.palanca.units.Lengths;
-import org.palanca.units.Quantity;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.Quantity;
 
 /**
  * The rim a tyre sits on, as it is measured off the vehicle: a straightedge over its inner flange and a rule down to the

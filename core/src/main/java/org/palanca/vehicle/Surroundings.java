@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.geometry.Side;
+import org.palanca.base.geometry.Side;
 
 /**
  * What an axle has to fit into, and what moves with it.

@@ -7,7 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
-import org.palanca.mechanism.solve.Freedoms.Motion;
+import org.palanca.mechanism.solve.Mobility.Motion;
 import org.palanca.mechanism.solve.RigidPoseSolver;
 import org.palanca.mechanism.solve.Solution;
 

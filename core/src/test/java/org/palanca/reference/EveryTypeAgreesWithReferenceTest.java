@@ -14,9 +14,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.palanca.io.json.VehicleFile;
-import org.palanca.mechanism.Bushed;
-import org.palanca.result.AxleModel;
-import org.palanca.result.WheelMotion;
+import org.palanca.mechanism.CompliantMember;
+import org.palanca.mechanism.axle.WheelMotion;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.SuspensionType;
@@ -62,7 +62,7 @@ class EveryTypeAgreesWithReferenceTest {
         Axle axle = model.axle();
         double up = axle.travel().bump() * 1000;
         double down = -axle.travel().droop() * 1000;
-        boolean gives = model.mechanism().members().stream().anyMatch(Bushed.class::isInstance);
+        boolean gives = model.mechanism().members().stream().anyMatch(CompliantMember.class::isInstance);
         for (double[] pose : new double[][] {{up, up, 0}, {down, down, 0.7}, {0.6 * up, 0.6 * down, -0.5}}) {
             double own = model.lock() < 0 ? -1 : 1;
             List<ReferenceMechanism.Wheel> expected =

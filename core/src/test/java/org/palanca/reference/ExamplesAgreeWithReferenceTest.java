@@ -9,8 +9,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.palanca.Examples;
-import org.palanca.geometry.InstantCentre;
-import org.palanca.result.AxleModel;
+import org.palanca.base.geometry.InstantCentre;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 

@@ -17,7 +17,7 @@ import org.ode4j.ode.DMass;
 import org.ode4j.ode.DWorld;
 import org.ode4j.ode.OdeHelper;
 import org.palanca.Examples;
-import org.palanca.result.AxleModel;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Link;

@@ -15,8 +15,8 @@ import org.palanca.Drawn;
 import org.palanca.Examples;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
-import org.palanca.result.AxleModel;
 import org.palanca.result.Result;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.AxlePlace;
 
 /** The demo vehicle with every mount shifted at random, one side unlike the other, against the reference. */

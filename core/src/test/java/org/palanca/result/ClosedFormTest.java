@@ -2,15 +2,17 @@ package org.palanca.result;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.palanca.units.Lengths.inches;
+import static org.palanca.base.units.Lengths.inches;
 
 import org.hipparchus.geometry.euclidean.threed.Line;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.Examples.RearAxle;
-import org.palanca.geometry.InstantCentre;
-import org.palanca.units.Quantity;
+import org.palanca.base.geometry.InstantCentre;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Vehicle;

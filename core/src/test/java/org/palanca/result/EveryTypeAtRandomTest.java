@@ -11,6 +11,7 @@ import org.palanca.Draw;
 import org.palanca.Drawn;
 import org.palanca.Examples;
 import org.palanca.Starts;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Joint;

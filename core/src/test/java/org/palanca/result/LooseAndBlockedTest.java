@@ -7,6 +7,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.Examples.RearAxle;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.LinkRole;
 

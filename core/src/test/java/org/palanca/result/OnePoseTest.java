@@ -15,9 +15,11 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.palanca.Examples;
 import org.palanca.Starts;
-import org.palanca.mechanism.Bushed;
+import org.palanca.mechanism.CompliantMember;
+import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.mechanism.solve.ClosureDiagnosis;
 import org.palanca.mechanism.solve.Solution;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Link;
@@ -84,7 +86,7 @@ class OnePoseTest {
             }
             AxleModel model = new AxleModel(vehicle.get(), AxlePlace.FRONT);
             Axle axle = model.axle();
-            boolean gives = model.mechanism().members().stream().anyMatch(Bushed.class::isInstance);
+            boolean gives = model.mechanism().members().stream().anyMatch(CompliantMember.class::isInstance);
             for (int p = 0; p < 6; p++) {
                 double left = -axle.travel().droop()
                         + random.nextDouble()

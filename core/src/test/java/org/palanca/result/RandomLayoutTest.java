@@ -12,6 +12,7 @@ import org.palanca.Drawn;
 import org.palanca.Examples;
 import org.palanca.Examples.RearAxle;
 import org.palanca.mechanism.solve.Solution;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Vehicle;

@@ -10,6 +10,8 @@ import net.objecthunter.exp4j.ExpressionBuilder;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.palanca.Examples;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.result.working.Working;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Use;
@@ -17,7 +19,6 @@ import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterSteering;
 import org.palanca.vehicle.layout.StarterVehicle;
-import org.palanca.working.Working;
 
 /**
  * The shown formulas, evaluated by a general expression library (exp4j) on the shown numbers, give the shown values; so

@@ -2,7 +2,7 @@ package org.palanca.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.palanca.units.Lengths.inches;
+import static org.palanca.base.units.Lengths.inches;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -29,14 +29,11 @@ import org.palanca.desktop.cycle.GripBoard;
 import org.palanca.desktop.cycle.ShockBoard;
 import org.palanca.desktop.steps.Step;
 import org.palanca.drawing.Elevation;
-import org.palanca.result.AxleModel;
-import org.palanca.result.WheelTravel;
-import org.palanca.ride.RideStudy;
-import org.palanca.springing.Coils;
-import org.palanca.springing.Springing;
-import org.palanca.survey.Axis;
-import org.palanca.targets.MovePatch;
-import org.palanca.travel.TravelEnvelope;
+import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.result.targets.MovePatch;
+import org.palanca.study.ride.RideStudy;
+import org.palanca.study.travel.TravelEnvelope;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Driveline;
@@ -46,6 +43,9 @@ import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.ShockLayout;
+import org.palanca.vehicle.springing.Coils;
+import org.palanca.vehicle.springing.Springing;
+import org.palanca.vehicle.survey.Axis;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The steps that cycle the axle, driven in the window on the demo vehicle: its conflict found and solved, then its springs. */

@@ -2,7 +2,7 @@ package org.palanca.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.palanca.units.Lengths.inches;
+import static org.palanca.base.units.Lengths.inches;
 
 import java.awt.image.BufferedImage;
 import java.nio.file.Files;
@@ -21,27 +21,27 @@ import javafx.scene.input.MouseButton;
 import javax.imageio.ImageIO;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
+import org.palanca.base.words.Message;
 import org.palanca.desktop.board.FloorBoard;
 import org.palanca.desktop.cycle.Grip;
 import org.palanca.desktop.cycle.GripBoard;
 import org.palanca.desktop.steps.Step;
 import org.palanca.drawing.Elevation;
-import org.palanca.housing.ClockedPart;
-import org.palanca.ride.RideStudy;
-import org.palanca.springing.Air;
-import org.palanca.springing.Coils;
-import org.palanca.springing.Springing;
-import org.palanca.survey.Cut;
-import org.palanca.survey.Mark;
-import org.palanca.survey.Support;
-import org.palanca.survey.Survey;
-import org.palanca.survey.Zone;
+import org.palanca.study.ride.RideStudy;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Placement;
 import org.palanca.vehicle.Scheme;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
+import org.palanca.vehicle.housing.ClockedPart;
+import org.palanca.vehicle.springing.Air;
+import org.palanca.vehicle.springing.Coils;
+import org.palanca.vehicle.springing.Springing;
+import org.palanca.vehicle.survey.Cut;
+import org.palanca.vehicle.survey.Mark;
+import org.palanca.vehicle.survey.Support;
+import org.palanca.vehicle.survey.Survey;
+import org.palanca.vehicle.survey.Zone;
 
 /** What every form can do beside the main way through it: things named, held, taken away, and typed one by one. */
 class DetailsTest extends WindowTest {

@@ -2,7 +2,7 @@ package org.palanca.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.palanca.units.Lengths.inches;
+import static org.palanca.base.units.Lengths.inches;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -24,31 +24,31 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.words.Message;
 import org.palanca.desktop.control.FractionText;
 import org.palanca.desktop.steps.Step;
 import org.palanca.drawing.Elevation;
-import org.palanca.housing.HousingSize;
+import org.palanca.floor.adjust.Adjustment;
+import org.palanca.floor.placing.PlacingOrder;
 import org.palanca.io.json.VehicleFile;
-import org.palanca.placing.PlacingOrder;
-import org.palanca.survey.Box;
-import org.palanca.survey.Instrument;
-import org.palanca.survey.Mark;
-import org.palanca.survey.Reading;
-import org.palanca.survey.ReadingKind;
-import org.palanca.survey.Support;
-import org.palanca.survey.Survey;
-import org.palanca.survey.adjust.Adjustment;
-import org.palanca.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
-import org.palanca.vehicle.Found;
+import org.palanca.vehicle.MountReadings;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
-import org.palanca.work.StepEntry;
+import org.palanca.vehicle.housing.HousingSize;
+import org.palanca.vehicle.survey.Box;
+import org.palanca.vehicle.survey.Instrument;
+import org.palanca.vehicle.survey.Mark;
+import org.palanca.vehicle.survey.Reading;
+import org.palanca.vehicle.survey.ReadingKind;
+import org.palanca.vehicle.survey.Support;
+import org.palanca.vehicle.survey.Survey;
+import org.palanca.vehicle.work.StepEntry;
 
 /** From the floor to the tacked mount, as a builder walks it in the demo: measure, axle, housing, place, print, read back. */
 class FloorTest extends WindowTest {
@@ -393,7 +393,7 @@ class FloorTest extends WindowTest {
                     "#found-" + (i + 1),
                     Lengths.format(value, window.words().units().length()));
         }
-        Found found = build().found(mount).orElseThrow();
+        MountReadings found = build().found(mount).orElseThrow();
         assertThat(found.readings()).hasSize(4);
         assertThat(label("#place-headline"))
                 .startsWith("upper frame left is 0.2")
@@ -432,7 +432,7 @@ class FloorTest extends WindowTest {
         Reading other = Reading.distance("tail left", mount.mount(), 1.4725);
         onFx(() -> window.document()
                 .change(
-                        vehicle.withBuild(build().withSurvey(stood).with(new Found(mount, List.of(other)))),
+                        vehicle.withBuild(build().withSurvey(stood).with(new MountReadings(mount, List.of(other)))),
                         Message.of("change.work"),
                         ""));
         assertThat(lookup(node -> node instanceof Label text

@@ -111,7 +111,7 @@ class LooksTest extends WindowTest {
     void everyLetterOfEveryWordIsInTheBundledFonts() throws IOException {
         TrueTypeFont text = font("BarlowSemiCondensed-Medium.ttf");
         TrueTypeFont figures = font("B612-Regular.ttf");
-        for (String bundle : List.of("org.palanca.words.core", "org.palanca.desktop.desktop")) {
+        for (String bundle : List.of("org.palanca.base.words.core", "org.palanca.desktop.desktop")) {
             ResourceBundle words = ResourceBundle.getBundle(bundle, Locale.ENGLISH);
             for (String key : words.keySet()) {
                 words.getString(key)

@@ -7,11 +7,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.Locale;
+import org.palanca.base.units.UnitStyle;
+import org.palanca.base.words.Words;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
-import org.palanca.units.UnitStyle;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Words;
 
 /** The demo vehicle and the window's words, for tests without a window. */
 public final class Sample {

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.steps.Step;
 import org.palanca.drawing.Elevation;
-import org.palanca.steering.PickupAdvice;
+import org.palanca.study.steering.PickupAdvice;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Scheme;

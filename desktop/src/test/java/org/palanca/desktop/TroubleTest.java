@@ -9,7 +9,8 @@ import javafx.geometry.Point2D;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
-import org.palanca.desktop.document.Rescue;
+import org.palanca.base.words.Message;
+import org.palanca.desktop.document.CrashRecovery;
 import org.palanca.desktop.document.Settings;
 import org.palanca.drawing.Elevation;
 import org.palanca.io.json.VehicleFile;
@@ -17,7 +18,6 @@ import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.MountMoves;
-import org.palanca.words.Message;
 
 /** Bad input and bad luck in the window: each told in words, and nothing the user made is lost. */
 class TroubleTest extends WindowTest {
@@ -140,12 +140,12 @@ class TroubleTest extends WindowTest {
         Vehicle work = window.document().vehicle();
         Path own = home.resolve("unsaved").resolve(ProcessHandle.current().pid() + VehicleFile.ENDING);
         eventually(() -> Files.exists(own.resolveSibling(own.getFileName() + ".origin")));
-        assertThat(Rescue.left(home)).as("this window still runs").isEmpty();
+        assertThat(CrashRecovery.left(home)).as("this window still runs").isEmpty();
         // The same copy, as a process that is gone would have left it.
         Path crashed = own.resolveSibling("999999999" + VehicleFile.ENDING);
         Files.copy(own, crashed);
         Files.writeString(crashed.resolveSibling(crashed.getFileName() + ".origin"), tarn.toString());
-        Optional<Rescue.Left> left = Rescue.left(home);
+        Optional<CrashRecovery.Left> left = CrashRecovery.left(home);
         assertThat(left).isPresent();
         assertThat(left.get().vehicle()).isEqualTo(work);
         assertThat(left.get().original()).contains(tarn);

@@ -17,20 +17,20 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
 import javax.vecmath.Vector3f;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.solid.Convex;
+import org.palanca.base.solid.Place;
+import org.palanca.base.solid.Solid;
+import org.palanca.base.words.Message;
 import org.palanca.bench.fixture.Vehicles;
-import org.palanca.clearance.Carrier;
-import org.palanca.clearance.ClearanceStudy;
-import org.palanca.clearance.Clearances;
-import org.palanca.clearance.Thing;
-import org.palanca.result.AxleModel;
-import org.palanca.result.WheelTravel;
-import org.palanca.solid.Convex;
-import org.palanca.solid.Place;
-import org.palanca.solid.Solid;
+import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.study.clearance.Carrier;
+import org.palanca.study.clearance.ClearanceStudy;
+import org.palanca.study.clearance.Clearances;
+import org.palanca.study.clearance.CollisionBody;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
 
 /**
  * Least room of 60 moving shapes against 60 fixed ones over 41 x 41 x 9 poses of a steered axle: the study against looking at
@@ -47,7 +47,7 @@ public final class ClearanceTiming {
     private final Vehicle vehicle = Vehicles.example("plover.palanca.json");
     private final Random random = new Random(3);
     private final List<Box> boxes = new ArrayList<>();
-    private final List<Thing> things = new ArrayList<>();
+    private final List<CollisionBody> things = new ArrayList<>();
     private final ExecutorService second = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task);
         thread.setDaemon(true);
@@ -75,7 +75,7 @@ public final class ClearanceTiming {
             boxes.add(new Box(body, at.subtract(origin), half));
             Solid solid = Solid.of(List.of(
                     Convex.box(at.subtract(half).subtract(origin), at.add(half).subtract(origin))));
-            things.add(new Thing(
+            things.add(new CollisionBody(
                     "box:" + i,
                     Message.of("thing.part", Integer.toString(i)),
                     Part.Kind.FIXED,

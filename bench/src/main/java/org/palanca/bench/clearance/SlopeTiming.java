@@ -1,8 +1,8 @@
 package org.palanca.bench.clearance;
 
 import org.palanca.bench.fixture.Vehicles;
-import org.palanca.terrain.Ground;
-import org.palanca.terrain.StandingVehicle;
+import org.palanca.study.terrain.Ground;
+import org.palanca.study.terrain.StandingVehicle;
 
 /** How long the vehicle takes to come to rest while a slope is dragged. */
 public final class SlopeTiming {

@@ -3,8 +3,8 @@ package org.palanca.bench.solve;
 import org.palanca.bench.fixture.GeneralSolver;
 import org.palanca.bench.fixture.Vehicles;
 import org.palanca.mechanism.Mechanism;
+import org.palanca.mechanism.axle.AxleMechanism;
 import org.palanca.mechanism.solve.RigidPoseSolver;
-import org.palanca.result.AxleMechanism;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 

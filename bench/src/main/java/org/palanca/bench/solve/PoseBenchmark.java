@@ -9,9 +9,9 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.palanca.bench.fixture.GeneralSolver;
 import org.palanca.bench.fixture.Vehicles;
+import org.palanca.mechanism.axle.AxleMechanism;
 import org.palanca.mechanism.solve.RigidPoseSolver;
-import org.palanca.result.AxleMechanism;
-import org.palanca.result.AxleModel;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 

@@ -10,8 +10,8 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.palanca.bench.fixture.Vehicles;
-import org.palanca.result.AxleModel;
-import org.palanca.sweep.TravelMap;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.result.sweep.ResultMap;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 
@@ -24,7 +24,7 @@ public class MapBenchmark {
 
     private final Vehicle tarn = Vehicles.tarn();
     private final AxleModel model = new AxleModel(tarn, AxlePlace.REAR);
-    private final TravelMap large = new TravelMap(81, model.results().size());
+    private final ResultMap large = new ResultMap(81, model.results().size());
     private final Case live = new Case(tarn, AxlePlace.REAR);
     private final Case rack = new Case(Vehicles.example("plover.palanca.json"), AxlePlace.FRONT);
     private final Case bushed = new Case(Vehicles.example("marram.palanca.json"), AxlePlace.FRONT);
@@ -38,12 +38,12 @@ public class MapBenchmark {
     private static final class Case {
         private final AxleModel one;
         private final AxleModel other;
-        private final TravelMap map;
+        private final ResultMap map;
 
         Case(Vehicle vehicle, AxlePlace place) {
             one = new AxleModel(vehicle, place);
             other = new AxleModel(vehicle, place);
-            map = new TravelMap(41, one.results().size());
+            map = new ResultMap(41, one.results().size());
         }
     }
 

@@ -1,6 +1,6 @@
 package org.palanca.cli.command;
 
-import org.palanca.words.Message;
+import org.palanca.base.words.Message;
 
 /** A command that could not do what was asked, with what to say and the exit code. */
 public final class CommandFailure extends Exception {

@@ -11,29 +11,28 @@ import java.util.List;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ForkJoinPool;
-import org.palanca.assessment.Gain;
-import org.palanca.assessment.RoomGain;
-import org.palanca.clearance.ClearanceStudy;
-import org.palanca.clearance.Clearances;
-import org.palanca.clearance.Overlap;
-import org.palanca.clearance.Things;
-import org.palanca.cli.ExitCodes;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 import org.palanca.cli.print.CycleJson;
 import org.palanca.cli.print.ReportJson;
 import org.palanca.io.sheet.Page;
 import org.palanca.io.sheet.SheetFile;
 import org.palanca.io.sheet.SheetHead;
 import org.palanca.io.sheet.SheetSet;
-import org.palanca.limits.CycleWords;
-import org.palanca.limits.Limit;
-import org.palanca.limits.Limits;
-import org.palanca.limits.TravelEnd;
-import org.palanca.result.AxleModel;
-import org.palanca.travel.WorstPose;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.study.assessment.ClearanceGain;
+import org.palanca.study.assessment.TravelGain;
+import org.palanca.study.clearance.ClearanceStudy;
+import org.palanca.study.clearance.Clearances;
+import org.palanca.study.clearance.CollisionBodies;
+import org.palanca.study.clearance.Overlap;
+import org.palanca.study.limits.CycleWords;
+import org.palanca.study.limits.Limit;
+import org.palanca.study.limits.Limits;
+import org.palanca.study.limits.TravelEnd;
+import org.palanca.study.travel.WorstPose;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -69,7 +68,7 @@ public final class CycleCommand implements Callable<Integer> {
         for (AxlePlace place : input.axles(vehicle)) {
             Limits limits = new Limits(new Clearances(new AxleModel(vehicle, place)));
             List<ClearanceStudy.Tight> tight = tightest(vehicle, place);
-            List<RoomGain> roomier = roomier(vehicle, place, limits, tight);
+            List<ClearanceGain> roomier = roomier(vehicle, place, limits, tight);
             if (json.asked()) {
                 CycleJson.write(report, vehicle, place, limits, tight, roomier);
             } else {
@@ -117,7 +116,7 @@ public final class CycleCommand implements Callable<Integer> {
         for (TravelEnd end : CycleWords.worstFirst(TravelEnd.all(limits))) {
             out.println((end.asWanted() ? "    " : "  ! ") + words.text(CycleWords.end(end)));
             if (!end.reached()) {
-                for (Gain gain : Gain.of(vehicle, place, end, () -> true)) {
+                for (TravelGain gain : TravelGain.of(vehicle, place, end, () -> true)) {
                     out.println("        " + words.text(gain.said()));
                 }
             }
@@ -135,15 +134,15 @@ public final class CycleCommand implements Callable<Integer> {
         }
         tightest.forEach(
                 tight -> out.println((tight.missing() > 0 ? "  ! " : "    ") + words.text(CycleWords.tight(tight))));
-        Things.notDrawn(limits.model().axle()).forEach(what -> out.println("    " + words.text(what)));
+        CollisionBodies.notDrawn(limits.model().axle()).forEach(what -> out.println("    " + words.text(what)));
     }
 
     /** What would give the tightest pair the room it lacks, where no end of the travel is to be mended first. */
-    private static List<RoomGain> roomier(
+    private static List<ClearanceGain> roomier(
             Vehicle vehicle, AxlePlace place, Limits limits, List<ClearanceStudy.Tight> tightest) {
         boolean lacks = !tightest.isEmpty() && tightest.get(0).missing() > 0;
         return lacks && TravelEnd.all(limits).stream().allMatch(TravelEnd::reached)
-                ? RoomGain.of(vehicle, place, tightest.get(0), () -> true)
+                ? ClearanceGain.of(vehicle, place, tightest.get(0), () -> true)
                 : List.of();
     }
 }

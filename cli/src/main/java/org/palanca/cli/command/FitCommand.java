@@ -2,11 +2,10 @@ package org.palanca.cli.command;
 
 import java.io.PrintWriter;
 import java.util.concurrent.Callable;
-import org.palanca.cli.ExitCodes;
 import org.palanca.cli.print.FitTable;
 import org.palanca.cli.print.ReportJson;
-import org.palanca.fit.FitWords;
-import org.palanca.survey.adjust.Adjustment;
+import org.palanca.floor.adjust.Adjustment;
+import org.palanca.study.fit.FitWords;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 import picocli.CommandLine.Command;

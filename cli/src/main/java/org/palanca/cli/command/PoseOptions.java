@@ -1,12 +1,11 @@
 package org.palanca.cli.command;
 
-import org.palanca.cli.ExitCodes;
-import org.palanca.result.WheelTravel;
-import org.palanca.units.Angles;
-import org.palanca.units.LengthStyle;
-import org.palanca.units.Lengths;
-import org.palanca.units.MeasureFormatException;
-import org.palanca.words.Message;
+import org.palanca.base.units.Angles;
+import org.palanca.base.units.LengthStyle;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.MeasureFormatException;
+import org.palanca.base.words.Message;
+import org.palanca.mechanism.axle.WheelTravel;
 import picocli.CommandLine.Option;
 
 /** Where the axles are moved to. */

@@ -3,15 +3,14 @@ package org.palanca.cli.command;
 import java.io.PrintWriter;
 import java.util.List;
 import java.util.concurrent.Callable;
-import org.palanca.cli.ExitCodes;
+import org.palanca.base.words.Verdict;
+import org.palanca.base.words.Words;
 import org.palanca.cli.print.ReportJson;
-import org.palanca.driveline.ShaftWords;
-import org.palanca.ride.RideStudy;
-import org.palanca.ride.RideWords;
+import org.palanca.study.driveline.ShaftWords;
+import org.palanca.study.ride.RideStudy;
+import org.palanca.study.ride.RideWords;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Said;
-import org.palanca.words.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -45,9 +44,9 @@ public final class RideCommand implements Callable<Integer> {
         }
         for (AxlePlace place : input.axles(vehicle)) {
             out.println(words.text("axle." + place.id()));
-            List<Said> springs = RideWords.of(RideStudy.of(vehicle, place));
+            List<Verdict> springs = RideWords.of(RideStudy.of(vehicle, place));
             springs.forEach(one -> out.println((one.good() ? "    " : "  ! ") + words.text(one.message())));
-            List<Said> shafts = ShaftWords.of(vehicle, place);
+            List<Verdict> shafts = ShaftWords.of(vehicle, place);
             shafts.forEach(one -> out.println((one.good() ? "    " : "  ! ") + words.text(one.message())));
             if (springs.isEmpty() && shafts.isEmpty()) {
                 out.println("    " + words.text("no_springs"));

@@ -4,7 +4,6 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.concurrent.Callable;
-import org.palanca.cli.ExitCodes;
 import org.palanca.io.sheet.SheetFile;
 import org.palanca.io.sheet.SheetHead;
 import org.palanca.io.sheet.SheetSet;

@@ -8,22 +8,21 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import org.palanca.cli.ExitCodes;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.MeasureFormatException;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 import org.palanca.cli.print.ReportJson;
 import org.palanca.cli.print.ResultsTable;
-import org.palanca.result.AxleModel;
-import org.palanca.terrain.Ground;
-import org.palanca.terrain.Rest;
-import org.palanca.terrain.RestWords;
-import org.palanca.terrain.StandingVehicle;
-import org.palanca.terrain.TipStudy;
-import org.palanca.units.Lengths;
-import org.palanca.units.MeasureFormatException;
-import org.palanca.units.Quantity;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.study.terrain.EquilibriumWords;
+import org.palanca.study.terrain.Ground;
+import org.palanca.study.terrain.StandingVehicle;
+import org.palanca.study.terrain.StaticEquilibrium;
+import org.palanca.study.terrain.TipStudy;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -67,15 +66,15 @@ public final class SlopeCommand implements Callable<Integer> {
         StandingVehicle standing = StandingVehicle.of(vehicle)
                 .orElseThrow(() -> new CommandFailure(ExitCodes.USAGE, Message.of("slope_axles")));
         Ground ground = ground();
-        Optional<Rest> rest = standing.rest(ground);
+        Optional<StaticEquilibrium> rest = standing.rest(ground);
         if (json.asked()) {
             out.println(report(vehicle, standing, rest).text());
             return rest.isEmpty() ? ExitCodes.DOES_NOT_CLOSE : ExitCodes.OK;
         }
-        RestWords.of(standing, rest).forEach(message -> out.println(words.text(message)));
+        EquilibriumWords.of(standing, rest).forEach(message -> out.println(words.text(message)));
         if (tip) {
             for (TipStudy.Way way : TipStudy.Way.values()) {
-                out.println(words.text(RestWords.tip(TipStudy.of(standing, Ground.LEVEL, way))));
+                out.println(words.text(EquilibriumWords.tip(TipStudy.of(standing, Ground.LEVEL, way))));
             }
         }
         if (rest.isEmpty()) {
@@ -89,7 +88,8 @@ public final class SlopeCommand implements Callable<Integer> {
         return ExitCodes.OK;
     }
 
-    private ReportJson report(Vehicle vehicle, StandingVehicle standing, Optional<Rest> rest) throws CommandFailure {
+    private ReportJson report(Vehicle vehicle, StandingVehicle standing, Optional<StaticEquilibrium> rest)
+            throws CommandFailure {
         ReportJson report = new ReportJson("slope", vehicle, input.words());
         report.root().put("rests", rest.isPresent());
         if (rest.isPresent()) {
@@ -105,11 +105,11 @@ public final class SlopeCommand implements Callable<Integer> {
                         rest.get().travel().get(place));
             }
         }
-        report.messages(report.root(), "remarks", RestWords.of(standing, rest));
+        report.messages(report.root(), "remarks", EquilibriumWords.of(standing, rest));
         if (tip) {
             List<Message> tips = new ArrayList<>();
             for (TipStudy.Way way : TipStudy.Way.values()) {
-                tips.add(RestWords.tip(TipStudy.of(standing, Ground.LEVEL, way)));
+                tips.add(EquilibriumWords.tip(TipStudy.of(standing, Ground.LEVEL, way)));
             }
             report.messages(report.root(), "tips", tips);
         }

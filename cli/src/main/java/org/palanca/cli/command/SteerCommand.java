@@ -2,12 +2,11 @@ package org.palanca.cli.command;
 
 import java.io.PrintWriter;
 import java.util.concurrent.Callable;
-import org.palanca.cli.ExitCodes;
 import org.palanca.cli.print.ReportJson;
 import org.palanca.cli.print.SteerJson;
 import org.palanca.cli.print.SteerTable;
-import org.palanca.result.AxleModel;
-import org.palanca.result.WheelTravel;
+import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 import picocli.CommandLine.Command;

@@ -1,9 +1,9 @@
 package org.palanca.cli.print;
 
 import java.util.Locale;
-import org.palanca.units.UnitStyle;
+import org.palanca.base.units.UnitStyle;
+import org.palanca.base.words.Words;
 import org.palanca.vehicle.check.Finding;
-import org.palanca.words.Words;
 
 /** The words of the command line. */
 public final class CliWords {

@@ -3,17 +3,17 @@ package org.palanca.cli.print;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
-import org.palanca.assessment.Gain;
-import org.palanca.assessment.RoomGain;
-import org.palanca.clearance.ClearanceStudy;
-import org.palanca.clearance.Overlap;
-import org.palanca.clearance.Things;
-import org.palanca.limits.CycleWords;
-import org.palanca.limits.Limit;
-import org.palanca.limits.Limits;
-import org.palanca.limits.TravelEnd;
-import org.palanca.travel.TravelBounds;
-import org.palanca.travel.WorstPose;
+import org.palanca.study.assessment.ClearanceGain;
+import org.palanca.study.assessment.TravelGain;
+import org.palanca.study.clearance.ClearanceStudy;
+import org.palanca.study.clearance.CollisionBodies;
+import org.palanca.study.clearance.Overlap;
+import org.palanca.study.limits.CycleWords;
+import org.palanca.study.limits.Limit;
+import org.palanca.study.limits.Limits;
+import org.palanca.study.limits.TravelEnd;
+import org.palanca.study.travel.TravelBounds;
+import org.palanca.study.travel.WorstPose;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 
@@ -28,7 +28,7 @@ public final class CycleJson {
             AxlePlace place,
             Limits limits,
             List<ClearanceStudy.Tight> tight,
-            List<RoomGain> roomier) {
+            List<ClearanceGain> roomier) {
         ObjectNode axle = report.axle(place);
         report.messages(
                 axle,
@@ -40,7 +40,8 @@ public final class CycleJson {
                 axle,
                 "passed_at_ride",
                 limits.passedAtRide().stream().map(Limit::what).toList());
-        report.messages(axle, "not_compared", Things.notDrawn(limits.model().axle()));
+        report.messages(
+                axle, "not_compared", CollisionBodies.notDrawn(limits.model().axle()));
         ArrayNode ends = axle.putArray("ends");
         for (TravelEnd end : TravelEnd.all(limits)) {
             end(report, ends.addObject(), vehicle, place, end);
@@ -61,7 +62,9 @@ public final class CycleJson {
             }
         }
         report.messages(
-                axle, "would_give_room", roomier.stream().map(RoomGain::said).toList());
+                axle,
+                "would_give_room",
+                roomier.stream().map(ClearanceGain::said).toList());
         ArrayNode pairs = axle.putArray("nearest");
         for (ClearanceStudy.Tight pair : tight) {
             ObjectNode node = pairs.addObject();
@@ -86,8 +89,8 @@ public final class CycleJson {
             report.messages(
                     node,
                     "would_gain",
-                    Gain.of(vehicle, place, end, () -> true).stream()
-                            .map(Gain::said)
+                    TravelGain.of(vehicle, place, end, () -> true).stream()
+                            .map(TravelGain::said)
                             .toList());
         }
     }

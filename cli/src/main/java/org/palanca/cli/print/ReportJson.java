@@ -8,15 +8,15 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.Locale;
-import org.palanca.assessment.Assessment;
-import org.palanca.assessment.Fault;
-import org.palanca.result.WheelTravel;
-import org.palanca.units.Quantity;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Verdict;
+import org.palanca.base.words.Words;
+import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.study.assessment.Assessment;
+import org.palanca.study.assessment.Fault;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
-import org.palanca.words.Said;
-import org.palanca.words.Words;
 
 /**
  * What a command finds, for programs: full precision, the unit at the end of every key, a format version, and every sentence with
@@ -99,9 +99,9 @@ public final class ReportJson {
     }
 
     /** Verdicts in a list of this name. */
-    public void said(ObjectNode node, String name, List<Said> all) {
+    public void said(ObjectNode node, String name, List<Verdict> all) {
         ArrayNode verdicts = node.putArray(name);
-        for (Said one : all) {
+        for (Verdict one : all) {
             ObjectNode verdict = verdicts.addObject();
             verdict.put("good", one.good());
             verdict.put("about", one.about());

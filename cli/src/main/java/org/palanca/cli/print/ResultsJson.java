@@ -9,15 +9,15 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.Locale;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.mechanism.solve.Solution;
-import org.palanca.result.AxleModel;
-import org.palanca.result.AxleMotion;
 import org.palanca.result.Outcome;
 import org.palanca.result.Result;
-import org.palanca.targets.Targets;
-import org.palanca.units.Quantity;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.result.targets.Targets;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Words;
 
 /** Results for scripts: full precision, the unit at the end of every key, with a format version. */
 public final class ResultsJson {

@@ -2,15 +2,15 @@ package org.palanca.cli.print;
 
 import java.io.PrintWriter;
 import java.util.Optional;
-import org.palanca.result.AxleModel;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.units.UnitStyle;
+import org.palanca.base.words.Words;
 import org.palanca.result.Outcome;
 import org.palanca.result.Result;
 import org.palanca.result.ResultWords;
-import org.palanca.targets.Targets;
-import org.palanca.units.Quantity;
-import org.palanca.units.UnitStyle;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.result.targets.Targets;
 import org.palanca.vehicle.TargetBand;
-import org.palanca.words.Words;
 
 /** One axle's results at a pose, a line each: name, value, band wanted, verdict. */
 public final class ResultsTable {

@@ -2,16 +2,16 @@ package org.palanca.cli.print;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import org.palanca.assessment.SteeringOffer;
-import org.palanca.result.AxleModel;
-import org.palanca.result.WheelTravel;
-import org.palanca.steering.AlignmentCard;
-import org.palanca.steering.JointLimit;
-import org.palanca.steering.PickupAdvice;
-import org.palanca.steering.SteerSweep;
-import org.palanca.steering.TurningCircle;
-import org.palanca.units.Lengths;
-import org.palanca.units.Quantity;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.study.assessment.SteeringOffer;
+import org.palanca.study.steering.AlignmentCard;
+import org.palanca.study.steering.JointLimit;
+import org.palanca.study.steering.PickupAdvice;
+import org.palanca.study.steering.SteerSweep;
+import org.palanca.study.steering.TurningCircle;
 
 /** How an axle is aligned and steers, for programs. */
 public final class SteerJson {

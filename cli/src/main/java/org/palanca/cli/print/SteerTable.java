@@ -2,19 +2,19 @@ package org.palanca.cli.print;
 
 import java.io.PrintWriter;
 import java.util.List;
-import org.palanca.assessment.SteeringOffer;
-import org.palanca.result.AxleModel;
-import org.palanca.result.WheelTravel;
-import org.palanca.steering.AlignmentCard;
-import org.palanca.steering.JointLimit;
-import org.palanca.steering.PickupAdvice;
-import org.palanca.steering.SteerSweep;
-import org.palanca.steering.TurningCircle;
-import org.palanca.units.Lengths;
-import org.palanca.units.Quantity;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
+import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.study.assessment.SteeringOffer;
+import org.palanca.study.steering.AlignmentCard;
+import org.palanca.study.steering.JointLimit;
+import org.palanca.study.steering.PickupAdvice;
+import org.palanca.study.steering.SteerSweep;
+import org.palanca.study.steering.TurningCircle;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
 
 /** Alignment and steering of one axle as text. */
 public final class SteerTable {

@@ -2,12 +2,12 @@ package org.palanca.cli.print;
 
 import java.io.PrintWriter;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.survey.Axis;
-import org.palanca.survey.Mark;
-import org.palanca.survey.adjust.Adjustment;
-import org.palanca.survey.adjust.SurveyRemark;
-import org.palanca.units.Quantity;
-import org.palanca.words.Words;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
+import org.palanca.floor.adjust.Adjustment;
+import org.palanca.floor.adjust.SurveyRemark;
+import org.palanca.vehicle.survey.Axis;
+import org.palanca.vehicle.survey.Mark;
 
 /** An adjusted survey as text. */
 public final class SurveyTable {

@@ -3,14 +3,14 @@ package org.palanca.cli.print;
 import java.io.PrintWriter;
 import java.util.List;
 import java.util.Optional;
-import org.palanca.result.AxleModel;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
+import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.Result;
 import org.palanca.result.ResultWords;
-import org.palanca.result.WheelTravel;
-import org.palanca.sweep.Sweep;
-import org.palanca.targets.Targets;
-import org.palanca.units.Quantity;
-import org.palanca.words.Words;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.result.sweep.Sweep;
+import org.palanca.result.targets.Targets;
 
 /** For each result its range along a path and its worst pose. */
 public final class SweepTable {

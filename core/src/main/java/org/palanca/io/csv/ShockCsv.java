@@ -10,10 +10,11 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
-import org.palanca.springing.ShockSize;
-import org.palanca.units.Lengths;
-import org.palanca.units.Quantity;
-import org.palanca.words.Message;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.io.FileFormatException;
+import org.palanca.vehicle.springing.ShockSize;
 
 /**
  * A catalogue of shocks as a table. Columns by their heading, in any order: {@code model}, and {@code collapsed_mm}, {@code
@@ -23,22 +24,6 @@ public final class ShockCsv {
     private static final String[] COLUMNS = {"model", "collapsed_mm", "extended_mm", "body_mm", "coil_mm", "eye_mm"};
 
     private ShockCsv() {}
-
-    /** A table that can't be taken, and why. */
-    public static final class Bad extends Exception {
-        private static final long serialVersionUID = 1;
-        private final transient Message told;
-
-        Bad(String key, Object... arguments) {
-            super(key);
-            told = Message.of(key, arguments);
-        }
-
-        /** What is wrong, to be put into words. */
-        public Message told() {
-            return told;
-        }
-    }
 
     /** The table's text. */
     public static String text(List<ShockSize> sizes) {
@@ -74,9 +59,9 @@ public final class ShockCsv {
     /**
      * Reads a table.
      *
-     * @throws Bad naming the line, the column and what is wrong
+     * @throws FileFormatException naming the line, the column and what is wrong
      */
-    public static List<ShockSize> read(String text) throws Bad {
+    public static List<ShockSize> read(String text) throws FileFormatException {
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()
                 .setHeader()
@@ -88,33 +73,34 @@ public final class ShockCsv {
         List<ShockSize> sizes = new ArrayList<>();
         try (CSVParser parser = CSVParser.parse(new StringReader(text.replace("\uFEFF", "")), format)) {
             if (!parser.getHeaderNames().stream().anyMatch("model"::equalsIgnoreCase)) {
-                throw new Bad("shocks.column", "model");
+                throw new FileFormatException("shocks.column", "model");
             }
             for (CSVRecord line : parser) {
                 sizes.add(size(line, Long.toString(parser.getCurrentLineNumber())));
             }
         } catch (IOException | IllegalArgumentException e) {
-            throw new Bad("points.csv", String.valueOf(e.getMessage()));
+            throw new FileFormatException("points.csv", String.valueOf(e.getMessage()));
         }
         if (sizes.isEmpty()) {
-            throw new Bad("shocks.none");
+            throw new FileFormatException("shocks.none");
         }
         return sizes;
     }
 
-    private static ShockSize size(CSVRecord line, String at) throws Bad {
+    private static ShockSize size(CSVRecord line, String at) throws FileFormatException {
         double collapsed = length(line, "collapsed", at, Double.NaN);
         double extended = length(line, "extended", at, Double.NaN);
         double body = length(line, "body", at, Double.NaN);
         String model = line.isSet("model") ? line.get("model") : "";
         if (collapsed >= extended) {
-            throw new Bad("shocks.no_stroke", at, model, Message.length(collapsed), Message.length(extended));
+            throw new FileFormatException(
+                    "shocks.no_stroke", at, model, Message.length(collapsed), Message.length(extended));
         }
         return new ShockSize(
                 model, collapsed, extended, body, length(line, "coil", at, body), length(line, "eye", at, 0));
     }
 
-    private static double length(CSVRecord line, String column, String at, double missing) throws Bad {
+    private static double length(CSVRecord line, String column, String at, double missing) throws FileFormatException {
         for (String unit : new String[] {"_mm", "_in"}) {
             String name = column + unit;
             if (!line.isMapped(name) || !line.isSet(name) || line.get(name).isBlank()) {
@@ -128,10 +114,10 @@ public final class ShockCsv {
             } catch (NumberFormatException e) {
                 // Said below.
             }
-            throw new Bad("shocks.number", at, name, line.get(name));
+            throw new FileFormatException("shocks.number", at, name, line.get(name));
         }
         if (Double.isNaN(missing)) {
-            throw new Bad("shocks.missing", at, column + "_mm");
+            throw new FileFormatException("shocks.missing", at, column + "_mm");
         }
         return missing;
     }

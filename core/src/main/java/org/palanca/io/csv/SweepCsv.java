@@ -3,9 +3,9 @@ package org.palanca.io.csv;
 import java.io.IOException;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
+import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.Result;
-import org.palanca.result.WheelTravel;
-import org.palanca.sweep.Sweep;
+import org.palanca.result.sweep.Sweep;
 
 /** A sweep as a table: left and right travel, then every result, the unit in each column's name. */
 public final class SweepCsv {

@@ -14,36 +14,36 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.housing.ClockedPart;
-import org.palanca.housing.DialReading;
-import org.palanca.housing.Housing;
-import org.palanca.housing.HousingSize;
-import org.palanca.housing.PurchasedPart;
-import org.palanca.survey.Axis;
-import org.palanca.survey.Box;
-import org.palanca.survey.Cut;
-import org.palanca.survey.Instrument;
-import org.palanca.survey.Mark;
-import org.palanca.survey.Reading;
-import org.palanca.survey.ReadingKind;
-import org.palanca.survey.Support;
-import org.palanca.survey.Survey;
-import org.palanca.survey.Zone;
-import org.palanca.units.Quantity;
+import org.palanca.base.units.Quantity;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Driveline;
-import org.palanca.vehicle.Found;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Hose;
+import org.palanca.vehicle.MountReadings;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Weights;
 import org.palanca.vehicle.WheelWell;
-import org.palanca.work.StepEntry;
+import org.palanca.vehicle.housing.ClockedPart;
+import org.palanca.vehicle.housing.DialReading;
+import org.palanca.vehicle.housing.Housing;
+import org.palanca.vehicle.housing.HousingSize;
+import org.palanca.vehicle.housing.PurchasedPart;
+import org.palanca.vehicle.survey.Axis;
+import org.palanca.vehicle.survey.Box;
+import org.palanca.vehicle.survey.Cut;
+import org.palanca.vehicle.survey.Instrument;
+import org.palanca.vehicle.survey.Mark;
+import org.palanca.vehicle.survey.Reading;
+import org.palanca.vehicle.survey.ReadingKind;
+import org.palanca.vehicle.survey.Support;
+import org.palanca.vehicle.survey.Survey;
+import org.palanca.vehicle.survey.Zone;
+import org.palanca.vehicle.work.StepEntry;
 
 /** Reads what is known and done on the floor, from a tree that the schema has let through. */
 final class BuildReader {
@@ -263,9 +263,10 @@ final class BuildReader {
                         : Optional.empty());
     }
 
-    private static Found found(JsonNode node) {
+    private static MountReadings found(JsonNode node) {
         AxlePlace place = VehicleReader.constant(AxlePlace.class, node.path("axle"));
-        return new Found(new MountRef(place, text(node, "mount")), list(node.path("readings"), BuildReader::reading));
+        return new MountReadings(
+                new MountRef(place, text(node, "mount")), list(node.path("readings"), BuildReader::reading));
     }
 
     private static StepEntry entry(JsonNode node) {

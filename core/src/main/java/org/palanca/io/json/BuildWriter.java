@@ -7,31 +7,31 @@ import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.geometry.Side;
-import org.palanca.housing.ClockedPart;
-import org.palanca.housing.DialReading;
-import org.palanca.housing.Housing;
-import org.palanca.housing.PurchasedPart;
-import org.palanca.survey.Box;
-import org.palanca.survey.Cut;
-import org.palanca.survey.Mark;
-import org.palanca.survey.Reading;
-import org.palanca.survey.Support;
-import org.palanca.survey.Survey;
-import org.palanca.survey.Zone;
-import org.palanca.units.Quantity;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.units.Quantity;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Driveline;
-import org.palanca.vehicle.Found;
 import org.palanca.vehicle.Hose;
+import org.palanca.vehicle.MountReadings;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Weights;
 import org.palanca.vehicle.WheelWell;
-import org.palanca.work.StepEntry;
+import org.palanca.vehicle.housing.ClockedPart;
+import org.palanca.vehicle.housing.DialReading;
+import org.palanca.vehicle.housing.Housing;
+import org.palanca.vehicle.housing.PurchasedPart;
+import org.palanca.vehicle.survey.Box;
+import org.palanca.vehicle.survey.Cut;
+import org.palanca.vehicle.survey.Mark;
+import org.palanca.vehicle.survey.Reading;
+import org.palanca.vehicle.survey.Support;
+import org.palanca.vehicle.survey.Survey;
+import org.palanca.vehicle.survey.Zone;
+import org.palanca.vehicle.work.StepEntry;
 
 /** Writes what is known and done on the floor. */
 final class BuildWriter {
@@ -55,7 +55,7 @@ final class BuildWriter {
             }
         }
         ArrayNode found = node.putArray("found");
-        for (Found one : build.found()) {
+        for (MountReadings one : build.found()) {
             ObjectNode entry = found.addObject();
             entry.put("axle", one.mount().axle().id());
             entry.put("mount", one.mount().mount());

@@ -6,7 +6,7 @@ import static org.palanca.io.json.VehicleWriter.number;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.units.Quantity;
+import org.palanca.base.units.Quantity;
 import org.palanca.vehicle.Hole;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.LeafSpring;

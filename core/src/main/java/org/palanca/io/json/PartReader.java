@@ -10,10 +10,10 @@ import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.survey.Axis;
-import org.palanca.units.Quantity;
+import org.palanca.base.units.Quantity;
 import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Part;
+import org.palanca.vehicle.survey.Axis;
 
 /** Reads things with shapes, and how much room must stay between them. The schema has been held against it. */
 final class PartReader {

@@ -8,7 +8,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.units.Quantity;
+import org.palanca.base.units.Quantity;
 import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Part;
 

@@ -13,9 +13,9 @@ import java.util.Iterator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import org.palanca.base.words.Message;
 import org.palanca.vehicle.check.Finding;
 import org.palanca.vehicle.check.NearestName;
-import org.palanca.words.Message;
 
 /** Holds a file against the published schema and puts what is wrong into the trade's words. */
 final class SchemaCheck {

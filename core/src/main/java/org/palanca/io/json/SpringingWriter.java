@@ -9,17 +9,17 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.Function;
-import org.palanca.springing.Air;
-import org.palanca.springing.BumpStop;
-import org.palanca.springing.Coil;
-import org.palanca.springing.Coils;
-import org.palanca.springing.Shock;
-import org.palanca.springing.ShockSize;
-import org.palanca.springing.Springing;
-import org.palanca.springing.Strap;
-import org.palanca.springing.SwayBar;
-import org.palanca.springing.TorsionBar;
-import org.palanca.units.Quantity;
+import org.palanca.base.units.Quantity;
+import org.palanca.vehicle.springing.Air;
+import org.palanca.vehicle.springing.BumpStop;
+import org.palanca.vehicle.springing.Coil;
+import org.palanca.vehicle.springing.Coils;
+import org.palanca.vehicle.springing.Shock;
+import org.palanca.vehicle.springing.ShockSize;
+import org.palanca.vehicle.springing.Springing;
+import org.palanca.vehicle.springing.Strap;
+import org.palanca.vehicle.springing.SwayBar;
+import org.palanca.vehicle.springing.TorsionBar;
 
 /** Writes what carries an axle. What is empty is left out. */
 final class SpringingWriter {

@@ -8,11 +8,11 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.palanca.base.words.Message;
 import org.palanca.io.SafeFile;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.check.Finding;
 import org.palanca.vehicle.check.VehicleCheck;
-import org.palanca.words.Message;
 
 /** Opens and saves vehicle files. */
 public final class VehicleFile {

@@ -2,8 +2,8 @@ package org.palanca.io.json;
 
 import java.nio.file.Path;
 import java.util.List;
+import org.palanca.base.words.Message;
 import org.palanca.vehicle.check.Finding;
-import org.palanca.words.Message;
 
 /** A vehicle file that could not be read or written. The file itself was not changed. */
 public final class VehicleFileException extends Exception {

@@ -16,8 +16,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
 import org.palanca.result.ResultKind;
-import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
@@ -35,7 +36,6 @@ import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Wheels;
 import org.palanca.vehicle.check.Finding;
 import org.palanca.vehicle.check.VehicleCheck;
-import org.palanca.words.Message;
 
 /** Reads vehicles. A file is taken whole or refused with every problem named; nothing in it is dropped in silence. */
 final class VehicleReader {

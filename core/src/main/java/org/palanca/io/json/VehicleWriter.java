@@ -13,7 +13,7 @@ import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
-import org.palanca.units.Quantity;
+import org.palanca.base.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.FrameRails;

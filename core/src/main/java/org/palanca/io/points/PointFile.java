@@ -17,8 +17,8 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.survey.points.ScanPoint;
-import org.palanca.words.Message;
+import org.palanca.floor.scan.ScanPoint;
+import org.palanca.io.FileFormatException;
 
 /**
  * Reads points. The unit is the caller's to state, for none of these formats carries one that can be trusted.
@@ -36,30 +36,14 @@ public final class PointFile {
 
     private PointFile() {}
 
-    /** A file that can't be taken, with the line where that can be told. */
-    public static final class Bad extends Exception {
-        private static final long serialVersionUID = 1;
-        private final transient Message told;
-
-        Bad(String key, Object... arguments) {
-            super(key);
-            told = Message.of(key, arguments);
-        }
-
-        /** What is wrong, to be put into words. */
-        public Message told() {
-            return told;
-        }
-    }
-
     /**
      * Reads a file by its ending.
      *
      * @param unit one unit of the file [m]
-     * @throws Bad naming the line and what is wrong there
+     * @throws FileFormatException naming the line and what is wrong there
      * @throws IOException when it can't be read at all
      */
-    public static List<ScanPoint> read(Path file, double unit) throws Bad, IOException {
+    public static List<ScanPoint> read(Path file, double unit) throws FileFormatException, IOException {
         byte[] bytes = Files.readAllBytes(file);
         String name = String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT);
         List<ScanPoint> points;
@@ -72,10 +56,10 @@ public final class PointFile {
         } else if (name.endsWith(".xyz") || name.endsWith(".txt")) {
             points = xyz(text(bytes), unit);
         } else {
-            throw new Bad("points.unknown", name);
+            throw new FileFormatException("points.unknown", name);
         }
         if (points.isEmpty()) {
-            throw new Bad("points.none", name);
+            throw new FileFormatException("points.none", name);
         }
         return points;
     }
@@ -84,7 +68,7 @@ public final class PointFile {
         return new String(bytes, StandardCharsets.UTF_8).replace("\uFEFF", "");
     }
 
-    private static List<ScanPoint> csv(String text, double unit) throws Bad, IOException {
+    private static List<ScanPoint> csv(String text, double unit) throws FileFormatException, IOException {
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()
                 .setHeader()
@@ -97,7 +81,7 @@ public final class PointFile {
         try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
             for (String column : List.of("x", "y", "z")) {
                 if (parser.getHeaderNames().stream().noneMatch(column::equalsIgnoreCase)) {
-                    throw new Bad("points.column", column);
+                    throw new FileFormatException("points.column", column);
                 }
             }
             for (CSVRecord line : parser) {
@@ -108,19 +92,19 @@ public final class PointFile {
                 points.add(new ScanPoint(name, place.scalarMultiply(unit)));
             }
         } catch (IllegalArgumentException e) {
-            throw new Bad("points.csv", String.valueOf(e.getMessage()));
+            throw new FileFormatException("points.csv", String.valueOf(e.getMessage()));
         }
         return points;
     }
 
-    private static double csvNumber(CSVRecord line, String column, String at) throws Bad {
+    private static double csvNumber(CSVRecord line, String column, String at) throws FileFormatException {
         if (!line.isSet(column)) {
-            throw new Bad("points.number", at, "");
+            throw new FileFormatException("points.number", at, "");
         }
         return number(line.get(column), at);
     }
 
-    private static double number(String text, String line) throws Bad {
+    private static double number(String text, String line) throws FileFormatException {
         try {
             double value = Double.parseDouble(text.strip());
             if (Double.isFinite(value)) {
@@ -129,11 +113,11 @@ public final class PointFile {
         } catch (NumberFormatException e) {
             // Said below.
         }
-        throw new Bad("points.number", line, text.length() > 30 ? text.substring(0, 30) + "…" : text);
+        throw new FileFormatException("points.number", line, text.length() > 30 ? text.substring(0, 30) + "…" : text);
     }
 
     /** Pairs of lines, a group code and its value; an entity starts at code 0. */
-    private static List<ScanPoint> dxf(String text, double unit) throws Bad {
+    private static List<ScanPoint> dxf(String text, double unit) throws FileFormatException {
         List<String> lines = text.lines().toList();
         List<ScanPoint> points = new ArrayList<>();
         boolean point = false;
@@ -143,7 +127,7 @@ public final class PointFile {
             String code = lines.get(i).strip();
             String value = lines.get(i + 1).strip();
             if (!code.matches("-?\\d+")) {
-                throw new Bad("points.dxf_code", Integer.toString(i + 1), code);
+                throw new FileFormatException("points.dxf_code", Integer.toString(i + 1), code);
             }
             switch (code) {
                 case "0" -> {
@@ -175,7 +159,7 @@ public final class PointFile {
         return new ScanPoint(layer.equals("0") ? "" : layer, new Vector3D(at).scalarMultiply(unit));
     }
 
-    private static List<ScanPoint> xyz(String text, double unit) throws Bad {
+    private static List<ScanPoint> xyz(String text, double unit) throws FileFormatException {
         List<ScanPoint> points = new ArrayList<>();
         int number = 0;
         for (String line : text.lines().toList()) {
@@ -189,7 +173,7 @@ public final class PointFile {
             }
             String[] fields = plain.split("\\s+");
             if (fields.length < 3) {
-                throw new Bad("points.three", Integer.toString(number));
+                throw new FileFormatException("points.three", Integer.toString(number));
             }
             String at = Integer.toString(number);
             points.add(new ScanPoint(
@@ -219,7 +203,7 @@ public final class PointFile {
 
     /** What a PLY header says of its vertices. */
     private record Vertices(boolean binary, int count, List<String> types, List<String> names, int body) {
-        int offset(String axis) throws Bad {
+        int offset(String axis) throws FileFormatException {
             int offset = 0;
             for (int i = 0; i < names.size(); i++) {
                 if (names.get(i).equals(axis)) {
@@ -227,14 +211,14 @@ public final class PointFile {
                 }
                 offset += SIZES.get(types.get(i));
             }
-            throw new Bad("points.ply_axis", axis);
+            throw new FileFormatException("points.ply_axis", axis);
         }
 
         int size() {
             return types.stream().mapToInt(SIZES::get).sum();
         }
 
-        double value(ByteBuffer buffer, int at, String axis) throws Bad {
+        double value(ByteBuffer buffer, int at, String axis) throws FileFormatException {
             String type = types.get(names.indexOf(axis));
             int offset = at + offset(axis);
             return switch (type) {
@@ -242,12 +226,12 @@ public final class PointFile {
                 case "double", "float64" -> buffer.getDouble(offset);
                 case "int", "int32" -> buffer.getInt(offset);
                 case "short", "int16" -> buffer.getShort(offset);
-                default -> throw new Bad("points.ply_type", type, axis);
+                default -> throw new FileFormatException("points.ply_type", type, axis);
             };
         }
     }
 
-    private static List<ScanPoint> ply(byte[] bytes, double unit) throws Bad {
+    private static List<ScanPoint> ply(byte[] bytes, double unit) throws FileFormatException {
         Vertices vertices = header(bytes);
         for (String axis : List.of("x", "y", "z")) {
             vertices.offset(axis);
@@ -255,11 +239,11 @@ public final class PointFile {
         return vertices.binary() ? plyBinary(bytes, vertices, unit) : plyText(bytes, vertices, unit);
     }
 
-    private static Vertices header(byte[] bytes) throws Bad {
+    private static Vertices header(byte[] bytes) throws FileFormatException {
         String start = new String(bytes, 0, Math.min(bytes.length, 16_384), StandardCharsets.US_ASCII);
         int end = start.indexOf("end_header");
         if (!start.startsWith("ply") || end < 0) {
-            throw new Bad("points.ply_header");
+            throw new FileFormatException("points.ply_header");
         }
         int body = start.indexOf('\n', end) + 1;
         boolean binary = false;
@@ -272,17 +256,17 @@ public final class PointFile {
             if (words[0].equals("format")) {
                 binary = words[1].equals("binary_little_endian");
                 if (!binary && !words[1].equals("ascii")) {
-                    throw new Bad("points.ply_format", words[1]);
+                    throw new FileFormatException("points.ply_format", words[1]);
                 }
             } else if (words[0].equals("element") && words.length > 2) {
                 if (element.isEmpty() && !words[1].equals("vertex")) {
-                    throw new Bad("points.ply_order", words[1]);
+                    throw new FileFormatException("points.ply_order", words[1]);
                 }
                 element = Optional.of(words[1]);
                 count = words[1].equals("vertex") ? count(words[2]) : count;
             } else if (words[0].equals("property") && element.equals(Optional.of("vertex"))) {
                 if (words.length != 3 || !SIZES.containsKey(words[1])) {
-                    throw new Bad("points.ply_property", line.strip());
+                    throw new FileFormatException("points.ply_property", line.strip());
                 }
                 types.add(words[1]);
                 names.add(words[2]);
@@ -291,18 +275,18 @@ public final class PointFile {
         return new Vertices(binary, count, types, names, body);
     }
 
-    private static int count(String word) throws Bad {
+    private static int count(String word) throws FileFormatException {
         if (!word.matches("\\d{1,9}") || Integer.parseInt(word) > MOST) {
-            throw new Bad("points.too_many", word, Integer.toString(MOST));
+            throw new FileFormatException("points.too_many", word, Integer.toString(MOST));
         }
         return Integer.parseInt(word);
     }
 
-    private static List<ScanPoint> plyBinary(byte[] bytes, Vertices vertices, double unit) throws Bad {
+    private static List<ScanPoint> plyBinary(byte[] bytes, Vertices vertices, double unit) throws FileFormatException {
         long needed = vertices.body() + (long) vertices.size() * vertices.count();
         if (needed > bytes.length) {
             long there = (bytes.length - vertices.body()) / Math.max(1, vertices.size());
-            throw new Bad("points.short", Integer.toString(vertices.count()), Long.toString(there));
+            throw new FileFormatException("points.short", Integer.toString(vertices.count()), Long.toString(there));
         }
         ByteBuffer buffer = ByteBuffer.wrap(bytes).order(ByteOrder.LITTLE_ENDIAN);
         List<ScanPoint> points = new ArrayList<>(vertices.count());
@@ -319,19 +303,19 @@ public final class PointFile {
         return points;
     }
 
-    private static List<ScanPoint> plyText(byte[] bytes, Vertices vertices, double unit) throws Bad {
+    private static List<ScanPoint> plyText(byte[] bytes, Vertices vertices, double unit) throws FileFormatException {
         String all = text(bytes);
         List<String> lines = all.lines().toList();
         int first = lines.indexOf("end_header") + 1;
         List<ScanPoint> points = new ArrayList<>(vertices.count());
         for (int i = 0; i < vertices.count(); i++) {
             if (first + i >= lines.size()) {
-                throw new Bad("points.short", Integer.toString(vertices.count()), Integer.toString(i));
+                throw new FileFormatException("points.short", Integer.toString(vertices.count()), Integer.toString(i));
             }
             String[] fields = lines.get(first + i).strip().split("\\s+");
             String at = Integer.toString(first + i + 1);
             if (fields.length < vertices.names().size()) {
-                throw new Bad("points.three", at);
+                throw new FileFormatException("points.three", at);
             }
             points.add(new ScanPoint(
                     "",

@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.units.Lengths;
-import org.palanca.units.Quantity;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.Quantity;
 import org.palanca.vehicle.Part;
 
 /**

@@ -15,14 +15,15 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.floor.scan.ScanPoint;
+import org.palanca.io.FileFormatException;
 import org.palanca.io.points.PointFile;
-import org.palanca.survey.Axis;
-import org.palanca.survey.points.ScanPoint;
-import org.palanca.units.Lengths;
-import org.palanca.units.Quantity;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.check.PartCheck;
-import org.palanca.words.Message;
+import org.palanca.vehicle.survey.Axis;
 
 /**
  * Reads a shape by its file's ending: OBJ and STL (ASCII or binary) as skins, DXF (a closed POLYLINE or LWPOLYLINE of an ASCII
@@ -76,30 +77,14 @@ public final class ShapeFile {
         }
     }
 
-    /** A file that can't be taken, and why. */
-    public static final class Bad extends Exception {
-        private static final long serialVersionUID = 1;
-        private final transient Message told;
-
-        Bad(Message told) {
-            super(told.key());
-            this.told = told;
-        }
-
-        /** What is wrong, to be put into words. */
-        public Message told() {
-            return told;
-        }
-    }
-
     /**
      * Reads a file.
      *
      * @param unit what one unit of it stands for
-     * @throws Bad naming what is wrong with its contents
+     * @throws FileFormatException naming what is wrong with its contents
      * @throws IOException when it can't be read at all
      */
-    public static Read read(Path file, Unit unit) throws IOException, Bad {
+    public static Read read(Path file, Unit unit) throws IOException, FileFormatException {
         String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
         if (Files.size(file) > LARGEST) {
             throw bad("shape.too_large", file.getFileName());
@@ -116,17 +101,17 @@ public final class ShapeFile {
         return points(file, unit);
     }
 
-    private static Bad bad(String key, Object... arguments) {
+    private static FileFormatException bad(String key, Object... arguments) {
         Object[] texts = new Object[arguments.length];
         for (int i = 0; i < texts.length; i++) {
             texts[i] = arguments[i] instanceof Message ? arguments[i] : arguments[i].toString();
         }
-        return new Bad(Message.of(key, texts));
+        return new FileFormatException(Message.of(key, texts));
     }
 
     private record Skin(List<Vector3D> vertices, List<Part.MeshForm.Triangle> triangles) {}
 
-    private static Read mesh(Skin skin, Unit unit, Path file) throws Bad {
+    private static Read mesh(Skin skin, Unit unit, Path file) throws FileFormatException {
         if (skin.triangles().isEmpty()) {
             throw bad("shape.no_triangles", file.getFileName());
         }
@@ -145,7 +130,7 @@ public final class ShapeFile {
         return new Read(form, notes);
     }
 
-    private static Skin obj(Path file, double scale) throws IOException, Bad {
+    private static Skin obj(Path file, double scale) throws IOException, FileFormatException {
         Obj obj;
         try {
             obj = ObjUtils.triangulate(
@@ -175,7 +160,7 @@ public final class ShapeFile {
         return new Skin(vertices, triangles);
     }
 
-    private static Skin stl(Path file, double scale) throws IOException, Bad {
+    private static Skin stl(Path file, double scale) throws IOException, FileFormatException {
         byte[] bytes = Files.readAllBytes(file);
         if (bytes.length >= STL_HEADER) {
             ByteBuffer buffer = ByteBuffer.wrap(bytes).order(ByteOrder.LITTLE_ENDIAN);
@@ -208,7 +193,7 @@ public final class ShapeFile {
         return new Skin(vertices, triangles);
     }
 
-    private static Skin ascii(String text, Path file, double scale) throws Bad {
+    private static Skin ascii(String text, Path file, double scale) throws FileFormatException {
         List<Vector3D> vertices = new ArrayList<>();
         List<Part.MeshForm.Triangle> triangles = new ArrayList<>();
         int line = 0;
@@ -234,14 +219,10 @@ public final class ShapeFile {
         return new Skin(vertices, triangles);
     }
 
-    private static Read points(Path file, Unit unit) throws IOException, Bad {
-        List<ScanPoint> scan;
-        try {
-            scan = PointFile.read(file, unit.metres());
-        } catch (PointFile.Bad e) {
-            throw new Bad(e.told());
-        }
-        List<Vector3D> places = scan.stream().map(ScanPoint::place).toList();
+    private static Read points(Path file, Unit unit) throws IOException, FileFormatException {
+        List<Vector3D> places = PointFile.read(file, unit.metres()).stream()
+                .map(ScanPoint::place)
+                .toList();
         List<Message> notes = new ArrayList<>();
         size(places, unit).ifPresent(notes::add);
         Part.PointsForm form = MeshThinning.points(places);
@@ -282,7 +263,7 @@ public final class ShapeFile {
     }
 
     /** The largest closed polyline of a DXF file, in the side view: its x forward, its y up. */
-    private static Read outline(Path file, Unit unit) throws IOException, Bad {
+    private static Read outline(Path file, Unit unit) throws IOException, FileFormatException {
         List<List<double[]>> lines = polylines(Files.readAllLines(file, StandardCharsets.ISO_8859_1));
         List<double[]> best = List.of();
         for (List<double[]> line : lines) {
@@ -308,7 +289,7 @@ public final class ShapeFile {
         Part probe = new Part(file.getFileName().toString(), "frame", Part.Kind.FIXED, form);
         Optional<Message> fault = PartCheck.fault(probe, List.of());
         if (fault.isPresent()) {
-            throw new Bad(fault.get());
+            throw new FileFormatException(fault.get());
         }
         return new Read(form, notes);
     }

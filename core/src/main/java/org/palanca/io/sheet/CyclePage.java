@@ -3,16 +3,16 @@ package org.palanca.io.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.palanca.clearance.Clearances;
-import org.palanca.clearance.Things;
-import org.palanca.limits.CycleWords;
-import org.palanca.limits.Limits;
-import org.palanca.limits.NearAtPose;
-import org.palanca.limits.TravelEnd;
-import org.palanca.result.AxleModel;
-import org.palanca.travel.WorstPose;
+import org.palanca.base.words.Message;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.study.clearance.Clearances;
+import org.palanca.study.clearance.CollisionBodies;
+import org.palanca.study.limits.CycleWords;
+import org.palanca.study.limits.Limits;
+import org.palanca.study.limits.NearAtPose;
+import org.palanca.study.limits.TravelEnd;
+import org.palanca.study.travel.WorstPose;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.words.Message;
 
 /** The sheet to cycle an axle by: the worst poses, what should be left of room at each, and blanks for what is found. */
 final class CyclePage {
@@ -52,7 +52,7 @@ final class CyclePage {
                     !end.asWanted(),
                     Page.RIGHT - Page.MARGIN);
         }
-        for (Message what : Things.notDrawn(clearances.model().axle())) {
+        for (Message what : CollisionBodies.notDrawn(clearances.model().axle())) {
             y = page.paragraph(head.words().text(what), Page.MARGIN, y, 10, false, Page.RIGHT - Page.MARGIN);
         }
         y += 6;

@@ -4,19 +4,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.palanca.driveline.ShaftOrder;
-import org.palanca.geometry.Side;
-import org.palanca.housing.ClockedPart;
-import org.palanca.housing.DialReading;
-import org.palanca.housing.DialWords;
-import org.palanca.housing.Housing;
-import org.palanca.housing.HousingSize;
-import org.palanca.housing.HousingSum;
-import org.palanca.housing.Straightness;
-import org.palanca.housing.WeldOrder;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.words.Message;
+import org.palanca.study.driveline.ShaftOrder;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.words.Message;
-import org.palanca.work.WorkStep;
+import org.palanca.vehicle.housing.ClockedPart;
+import org.palanca.vehicle.housing.DialReading;
+import org.palanca.vehicle.housing.DialWords;
+import org.palanca.vehicle.housing.Housing;
+import org.palanca.vehicle.housing.HousingSize;
+import org.palanca.vehicle.housing.HousingSum;
+import org.palanca.vehicle.housing.Straightness;
+import org.palanca.vehicle.housing.WeldOrder;
+import org.palanca.vehicle.work.WorkStep;
 
 /** The housing sheet: what to cut, drawn to scale with what a tape can reach; clock angles; order; blanks; cautions. */
 public final class HousingPages {

@@ -2,17 +2,17 @@ package org.palanca.io.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.palanca.base.units.LengthStyle;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.RoundedLength;
+import org.palanca.base.units.UnitStyle;
+import org.palanca.base.words.Words;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
-import org.palanca.result.AxleModel;
-import org.palanca.shop.MountTable;
-import org.palanca.units.LengthStyle;
-import org.palanca.units.Lengths;
-import org.palanca.units.RoundedLength;
-import org.palanca.units.UnitStyle;
+import org.palanca.floor.cutting.MountTable;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
-import org.palanca.words.Words;
 
 /**
  * Every mount with its three measures, to be read from the floor: the vehicle drawn to scale, then a table an axle. One page

@@ -3,17 +3,17 @@ package org.palanca.io.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.units.ReadingLimits;
 import org.palanca.drawing.Elevation;
-import org.palanca.placing.Effect;
-import org.palanca.placing.FaceWords;
-import org.palanca.placing.PlacingOrder;
-import org.palanca.placing.PlacingSheet;
+import org.palanca.floor.adjust.Adjustment;
+import org.palanca.floor.placing.Effect;
+import org.palanca.floor.placing.FaceWords;
+import org.palanca.floor.placing.PlacingOrder;
+import org.palanca.floor.placing.PlacingSheet;
 import org.palanca.result.ResultWords;
-import org.palanca.survey.Reading;
-import org.palanca.survey.adjust.Adjustment;
-import org.palanca.units.Quantity;
-import org.palanca.units.ReadingLimits;
-import org.palanca.work.WorkStep;
+import org.palanca.vehicle.survey.Reading;
+import org.palanca.vehicle.work.WorkStep;
 
 /** A mount's placing sheet as a page: the tapes drawn to scale from above and from the side, then the figures, large. */
 public final class PlacingPage {

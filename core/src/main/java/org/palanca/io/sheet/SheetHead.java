@@ -5,10 +5,10 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.LocalDate;
 import java.util.HexFormat;
-import org.palanca.units.Quantity;
-import org.palanca.units.ReadingLimits;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.units.ReadingLimits;
+import org.palanca.base.words.Words;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Words;
 
 /**
  * What every sheet says of itself, and how it writes numbers.

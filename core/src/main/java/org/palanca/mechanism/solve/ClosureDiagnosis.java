@@ -6,7 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.palanca.mechanism.Bushed;
+import org.palanca.mechanism.CompliantMember;
 import org.palanca.mechanism.Configuration;
 import org.palanca.mechanism.Mechanism;
 import org.palanca.mechanism.Member;
@@ -22,7 +22,7 @@ import org.palanca.mechanism.Rod;
  * @param between where no single change does: the bars that stand in each other's way most, likeliest first
  * @param freedoms what is free, loose and blocked at the last pose that closed
  */
-public record ClosureDiagnosis(List<Gap> gaps, List<String> between, Freedoms freedoms) {
+public record ClosureDiagnosis(List<Gap> gaps, List<String> between, Mobility freedoms) {
     /** A member that misses its length by more than this in the design pose does not fit there [m]. */
     private static final double FITS = 1e-6;
 
@@ -57,7 +57,7 @@ public record ClosureDiagnosis(List<Gap> gaps, List<String> between, Freedoms fr
         List<Suspect> suspects = new ArrayList<>();
         List<String> bars = new ArrayList<>();
         int members = mechanism.members().size();
-        for (int i : Suspects.of(mechanism, from, drivers)) {
+        for (int i : ClosureCandidates.of(mechanism, from, drivers)) {
             boolean driver = i >= members;
             if (!driver && rod(mechanism.members().get(i)).isEmpty()) {
                 continue;
@@ -68,7 +68,7 @@ public record ClosureDiagnosis(List<Gap> gaps, List<String> between, Freedoms fr
             if (!driver) {
                 bars.add(name);
             }
-            new LetGo(mechanism, i)
+            new MemberRelease(mechanism, i)
                     .leastGap(from, drivers)
                     .ifPresent(amount -> suspects.add(new Suspect(i, new Gap(name, driver, amount))));
         }
@@ -83,7 +83,7 @@ public record ClosureDiagnosis(List<Gap> gaps, List<String> between, Freedoms fr
             }
         }
         List<String> between = confirmed.isEmpty() ? bars.subList(0, Math.min(BETWEEN, bars.size())) : List.of();
-        return new ClosureDiagnosis(confirmed, between, Freedoms.at(mechanism, from));
+        return new ClosureDiagnosis(confirmed, between, Mobility.at(mechanism, from));
     }
 
     /** One that may be to blame, by its place among members and drivers. */
@@ -91,7 +91,7 @@ public record ClosureDiagnosis(List<Gap> gaps, List<String> between, Freedoms fr
 
     /** The bar that a member is, rigid or in bushings. */
     private static Optional<Rod> rod(Member member) {
-        Member rigid = member instanceof Bushed bushed ? bushed.rigid() : member;
+        Member rigid = member instanceof CompliantMember bushed ? bushed.rigid() : member;
         return rigid instanceof Rod rod ? Optional.of(rod) : Optional.empty();
     }
 
@@ -126,7 +126,8 @@ public record ClosureDiagnosis(List<Gap> gaps, List<String> between, Freedoms fr
         Member member = members.get(place);
         Rod rod = rod(member).orElseThrow();
         Rod longer = new Rod(rod.name(), rod.a(), rod.b(), Math.max(0, rod.length() + amount));
-        members.set(place, member instanceof Bushed bushed ? new Bushed(longer, bushed.rate()) : longer);
+        members.set(
+                place, member instanceof CompliantMember bushed ? new CompliantMember(longer, bushed.rate()) : longer);
         return new Mechanism(mechanism.bodies(), members, mechanism.drivers());
     }
 

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
-import org.palanca.mechanism.Bushed;
+import org.palanca.mechanism.CompliantMember;
 import org.palanca.mechanism.Configuration;
 import org.palanca.mechanism.Mechanism;
 
@@ -51,7 +51,7 @@ public final class CompliantPoseSolver extends SteppingSolver {
     /** Pivots less apart than this cannot hide a loose freedom. */
     private static final double SURELY_HELD = 1e-6;
 
-    private final Followers followers;
+    private final DependentBodies followers;
     private final int[] columns;
     private final int[] rows;
 
@@ -93,7 +93,7 @@ public final class CompliantPoseSolver extends SteppingSolver {
         super(mechanism);
         rate = new double[equations.rows];
         for (int i = 0; i < mechanism.members().size(); i++) {
-            if (mechanism.members().get(i) instanceof Bushed bushed) {
+            if (mechanism.members().get(i) instanceof CompliantMember bushed) {
                 Arrays.fill(rate, equations.firstRow(i), equations.firstRow(i) + equations.equations(i), bushed.rate());
             }
         }
@@ -102,7 +102,7 @@ public final class CompliantPoseSolver extends SteppingSolver {
             gives[row] = rate[row] > 0;
         }
         equations.at(present);
-        followers = Followers.of(equations, gives);
+        followers = DependentBodies.of(equations, gives);
         columns = IntStream.range(0, equations.columns)
                 .filter(column -> !followers.ownsColumn(column))
                 .toArray();

@@ -1,6 +1,6 @@
 package org.palanca.mechanism.solve;
 
-import org.palanca.mechanism.Bushed;
+import org.palanca.mechanism.CompliantMember;
 import org.palanca.mechanism.Configuration;
 import org.palanca.mechanism.Mechanism;
 
@@ -13,7 +13,7 @@ import org.palanca.mechanism.Mechanism;
 public interface PoseSolver {
     /** The solver that a mechanism needs. */
     static PoseSolver of(Mechanism mechanism) {
-        boolean gives = mechanism.members().stream().anyMatch(Bushed.class::isInstance);
+        boolean gives = mechanism.members().stream().anyMatch(CompliantMember.class::isInstance);
         return gives ? new CompliantPoseSolver(mechanism) : new RigidPoseSolver(mechanism);
     }
 

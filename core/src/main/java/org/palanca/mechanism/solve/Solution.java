@@ -14,7 +14,7 @@ public sealed interface Solution {
      * @param quality scale-free nearness to singular: 1 is best, 0 is a dead point or a loose freedom
      * @param freedoms what is free, loose and blocked at the pose
      */
-    record Closed(List<Pose> poses, int iterations, double residual, double quality, Freedoms freedoms)
+    record Closed(List<Pose> poses, int iterations, double residual, double quality, Mobility freedoms)
             implements Solution {
         public Closed {
             poses = List.copyOf(poses);
@@ -32,7 +32,7 @@ public sealed interface Solution {
      * @param strains one a member that gives
      */
     record Strained(
-            List<Pose> poses, int iterations, double residual, double quality, Freedoms freedoms, List<Strain> strains)
+            List<Pose> poses, int iterations, double residual, double quality, Mobility freedoms, List<Strain> strains)
             implements Solution {
         public Strained {
             poses = List.copyOf(poses);

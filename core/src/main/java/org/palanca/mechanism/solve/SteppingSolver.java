@@ -188,8 +188,8 @@ abstract class SteppingSolver implements PoseSolver {
     }
 
     /** What is free, loose and blocked at the present pose. */
-    public final Freedoms freedoms() {
-        return Freedoms.at(mechanism, present);
+    public final Mobility freedoms() {
+        return Mobility.at(mechanism, present);
     }
 
     final List<Pose> poses() {

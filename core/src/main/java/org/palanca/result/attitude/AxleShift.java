@@ -1,10 +1,10 @@
 package org.palanca.result.attitude;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.DefinedResult;
 import org.palanca.result.ResultKind;
-import org.palanca.units.Quantity;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Trace;
 
 /** How far the middle of the axle has moved from where it was designed to stand. */
 public final class AxleShift extends DefinedResult {

@@ -1,24 +1,19 @@
 package org.palanca.result.bind;
 
 import java.util.List;
-import org.palanca.mechanism.Bushed;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.CompliantMember;
 import org.palanca.mechanism.Mechanism;
-import org.palanca.result.AxleMotion;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.DefinedResult;
 import org.palanca.result.ResultKind;
-import org.palanca.units.Lengths;
-import org.palanca.units.Quantity;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Trace;
 
 /**
  * How hard the most pushed bushing is pushed at this pose, as a distance or as a force, where members hold one another
  * against a motion that is asked for. From the pose of least strain energy.
  */
 public final class BushingPush extends DefinedResult {
-    /** No bushing, nor an arm that twists, gives more than this [m]: 1 in, common practice, no source. Beyond it an axle closes
-     * on paper only. */
-    public static final double MOST = Lengths.inches(1);
-
     /** What is told of it. */
     public enum As {
         /** How far it is pushed or pulled. */
@@ -43,7 +38,7 @@ public final class BushingPush extends DefinedResult {
         this.as = as;
         this.members = members.stream().mapToInt(Integer::intValue).toArray();
         rates = members.stream()
-                .mapToDouble(member -> ((Bushed) mechanism.members().get(member)).rate())
+                .mapToDouble(member -> ((CompliantMember) mechanism.members().get(member)).rate())
                 .toArray();
     }
 

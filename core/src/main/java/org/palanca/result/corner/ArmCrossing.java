@@ -1,15 +1,15 @@
 package org.palanca.result.corner;
 
-import org.palanca.geometry.InstantCentre;
-import org.palanca.geometry.Side;
-import org.palanca.result.AxleMotion;
-import org.palanca.result.CornerArms;
+import org.palanca.base.geometry.InstantCentre;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
+import org.palanca.mechanism.axle.CornerArms;
+import org.palanca.mechanism.axle.WheelMotion;
 import org.palanca.result.ResultKind;
 import org.palanca.result.SideResult;
-import org.palanca.result.WheelMotion;
-import org.palanca.units.Quantity;
-import org.palanca.working.Construction;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Construction;
+import org.palanca.result.working.Trace;
 
 /**
  * The classic instant centre as it is drawn on paper: where the planes of the upper and the lower arm cross, in front view in

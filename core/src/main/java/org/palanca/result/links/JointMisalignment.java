@@ -1,11 +1,11 @@
 package org.palanca.result.links;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
+import org.palanca.mechanism.axle.JointBolts;
 import org.palanca.result.DefinedResult;
-import org.palanca.result.JointBolts;
 import org.palanca.result.ResultKind;
-import org.palanca.units.Quantity;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Trace;
 
 /**
  * How far the most tilted joint of a link is tilted at this pose: the angle by which the link leaves the way it stands to the

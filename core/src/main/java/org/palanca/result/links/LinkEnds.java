@@ -1,8 +1,8 @@
 package org.palanca.result.links;
 
-import org.palanca.result.AxleMotion;
-import org.palanca.working.Construction;
-import org.palanca.working.Trace;
+import org.palanca.mechanism.axle.AxleMotion;
+import org.palanca.result.working.Construction;
+import org.palanca.result.working.Trace;
 
 /**
  * The two mounts of a link by their indices in the axle's list.

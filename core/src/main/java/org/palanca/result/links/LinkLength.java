@@ -1,9 +1,9 @@
 package org.palanca.result.links;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.ResultKind;
-import org.palanca.units.Quantity;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Trace;
 
 /** A link's length pin to pin: the distance of its two mounts at this pose, the same at every pose that closes. */
 public final class LinkLength extends LinkResult {

@@ -1,9 +1,9 @@
 package org.palanca.result.links;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.ResultKind;
-import org.palanca.units.Quantity;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Trace;
 
 /** Slope of a link that runs across, in front view: rising to the outside positive, from whichever end is farther in. */
 public final class LinkSlope extends LinkResult {

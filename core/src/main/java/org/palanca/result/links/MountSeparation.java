@@ -1,12 +1,12 @@
 package org.palanca.result.links;
 
 import java.util.List;
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.DefinedResult;
 import org.palanca.result.ResultKind;
-import org.palanca.units.Quantity;
-import org.palanca.working.Construction;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Construction;
+import org.palanca.result.working.Trace;
 
 /** How far the upper links' mounts are above the lower links' at one end, left and right averaged, at this pose. */
 public final class MountSeparation extends DefinedResult {

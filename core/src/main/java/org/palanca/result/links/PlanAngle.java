@@ -1,12 +1,12 @@
 package org.palanca.result.links;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.DefinedResult;
 import org.palanca.result.ResultKind;
-import org.palanca.units.Quantity;
+import org.palanca.result.working.Construction;
+import org.palanca.result.working.Trace;
 import org.palanca.vehicle.LinkRole;
-import org.palanca.working.Construction;
-import org.palanca.working.Trace;
 
 /** Included angle between a pair of links as seen from above, at this pose. */
 public final class PlanAngle extends DefinedResult {

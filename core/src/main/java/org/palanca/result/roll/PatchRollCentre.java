@@ -1,13 +1,13 @@
 package org.palanca.result.roll;
 
-import org.palanca.geometry.InstantCentre;
-import org.palanca.result.AxleMotion;
+import org.palanca.base.geometry.InstantCentre;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
+import org.palanca.mechanism.axle.WheelMotion;
 import org.palanca.result.DefinedResult;
 import org.palanca.result.ResultKind;
-import org.palanca.result.WheelMotion;
-import org.palanca.units.Quantity;
-import org.palanca.working.Construction;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Construction;
+import org.palanca.result.working.Trace;
 
 /**
  * Kinematic roll centre of two independent wheels: where the normals to the paths of both contact patches cross, in the

@@ -1,11 +1,11 @@
 package org.palanca.result.roll;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.DefinedResult;
 import org.palanca.result.ResultKind;
-import org.palanca.units.Quantity;
-import org.palanca.working.Construction;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Construction;
+import org.palanca.result.working.Trace;
 
 /** Side-view slope of the line the axle rolls about: nose up positive, tan = wz / wx of the roll motion. */
 public final class RollAxisSlope extends DefinedResult {

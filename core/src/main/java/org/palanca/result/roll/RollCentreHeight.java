@@ -1,11 +1,11 @@
 package org.palanca.result.roll;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.DefinedResult;
 import org.palanca.result.ResultKind;
-import org.palanca.units.Quantity;
-import org.palanca.working.Construction;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Construction;
+import org.palanca.result.working.Trace;
 
 /**
  * Kinematic roll centre: the point of the centre plane, in the transverse plane through the wheel centres, that does not

@@ -1,11 +1,11 @@
 package org.palanca.result.roll;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.DefinedResult;
 import org.palanca.result.ResultKind;
-import org.palanca.units.Quantity;
+import org.palanca.result.working.Trace;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.working.Trace;
 
 /**
  * How much the axle steers as it rolls, in percent of the roll angle, understeer positive.

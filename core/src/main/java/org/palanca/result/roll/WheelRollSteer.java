@@ -1,12 +1,12 @@
 package org.palanca.result.roll;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
+import org.palanca.mechanism.axle.WheelMotion;
 import org.palanca.result.DefinedResult;
 import org.palanca.result.ResultKind;
-import org.palanca.result.WheelMotion;
 import org.palanca.result.steer.SteerTurning;
-import org.palanca.units.Quantity;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Trace;
 
 /**
  * How much the wheels themselves steer as one rises and the other falls, steering held, both averaged: in percent of the

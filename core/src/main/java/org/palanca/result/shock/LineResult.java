@@ -1,10 +1,10 @@
 package org.palanca.result.shock;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.DefinedResult;
 import org.palanca.result.ResultKind;
-import org.palanca.units.Quantity;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Trace;
 
 /** Something read off a shock, stop or strap by the line between its mounts; its id ends in its name. */
 abstract class LineResult extends DefinedResult {

@@ -1,9 +1,9 @@
 package org.palanca.result.shock;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.ResultKind;
-import org.palanca.units.Quantity;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Trace;
 
 /**
  * How far a shock moves for each inch its wheel does, in bump, in roll or by itself: positive where the wheel going up pushes it in.

@@ -1,9 +1,9 @@
 package org.palanca.result.shock;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.links.LinkEnds;
+import org.palanca.result.working.Trace;
 import org.palanca.vehicle.Axle;
-import org.palanca.working.Trace;
 
 /**
  * The straight line between two mounts, which a shock, stop or strap lies on.

@@ -1,10 +1,10 @@
 package org.palanca.result.shock;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.ResultKind;
-import org.palanca.springing.ShockSize;
-import org.palanca.units.Quantity;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Trace;
+import org.palanca.vehicle.springing.ShockSize;
 
 /** How much stroke a shock has left at this pose, until it is home or until it is out; negative where it would be passed. */
 public final class ShaftLeft extends LineResult {

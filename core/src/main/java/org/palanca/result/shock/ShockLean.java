@@ -1,9 +1,9 @@
 package org.palanca.result.shock;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.ResultKind;
-import org.palanca.units.Quantity;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Trace;
 
 /** How far a shock leans from upright in one view: top rearward, or top inward, positive. */
 public final class ShockLean extends LineResult {

@@ -1,12 +1,12 @@
 package org.palanca.result.shock;
 
-import org.palanca.geometry.Side;
-import org.palanca.result.AxleMotion;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.ResultKind;
 import org.palanca.result.SideResult;
-import org.palanca.units.Quantity;
+import org.palanca.result.working.Trace;
 import org.palanca.vehicle.Axle;
-import org.palanca.working.Trace;
 
 /** What all springs, bars and stops of an axle together put on one wheel at this pose. Virtual work. */
 public final class SpringLoad extends SideResult {

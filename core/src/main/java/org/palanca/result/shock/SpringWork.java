@@ -2,16 +2,16 @@ package org.palanca.result.shock;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.palanca.result.AxleMotion;
-import org.palanca.springing.BumpStop;
-import org.palanca.springing.Coils;
-import org.palanca.springing.Shock;
-import org.palanca.springing.Spring;
-import org.palanca.springing.Springing;
-import org.palanca.springing.Strap;
-import org.palanca.springing.SwayBar;
-import org.palanca.springing.TorsionBar;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.springing.BumpStop;
+import org.palanca.vehicle.springing.Coils;
+import org.palanca.vehicle.springing.Shock;
+import org.palanca.vehicle.springing.Spring;
+import org.palanca.vehicle.springing.Springing;
+import org.palanca.vehicle.springing.Strap;
+import org.palanca.vehicle.springing.SwayBar;
+import org.palanca.vehicle.springing.TorsionBar;
 
 /**
  * The energy in everything springy on an axle at a pose, and how fast it grows with each wheel's travel: by virtual work

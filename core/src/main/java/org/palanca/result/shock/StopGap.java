@@ -1,10 +1,10 @@
 package org.palanca.result.shock;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.ResultKind;
-import org.palanca.springing.BumpStop;
-import org.palanca.units.Quantity;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Trace;
+import org.palanca.vehicle.springing.BumpStop;
 
 /** How far a bump stop is from being met; negative while it is squeezed. */
 public final class StopGap extends LineResult {

@@ -1,10 +1,10 @@
 package org.palanca.result.shock;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.ResultKind;
-import org.palanca.springing.Strap;
-import org.palanca.units.Quantity;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Trace;
+import org.palanca.vehicle.springing.Strap;
 
 /** How much slack a limit strap has left; negative where it would have to be longer. */
 public final class StrapSlack extends LineResult {

@@ -1,13 +1,13 @@
 package org.palanca.result.side;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
+import org.palanca.mechanism.axle.Twist;
 import org.palanca.result.DefinedResult;
 import org.palanca.result.ResultKind;
-import org.palanca.result.Twist;
-import org.palanca.units.Quantity;
+import org.palanca.result.working.Construction;
+import org.palanca.result.working.Trace;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.working.Construction;
-import org.palanca.working.Trace;
 
 /**
  * How much of the load that moves along the vehicle goes through the links instead of the springs, in percent.

@@ -1,13 +1,13 @@
 package org.palanca.result.side;
 
-import org.palanca.geometry.InstantCentre;
-import org.palanca.result.AxleMotion;
+import org.palanca.base.geometry.InstantCentre;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
+import org.palanca.mechanism.axle.Twist;
 import org.palanca.result.DefinedResult;
 import org.palanca.result.ResultKind;
-import org.palanca.result.Twist;
-import org.palanca.units.Quantity;
-import org.palanca.working.Construction;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Construction;
+import org.palanca.result.working.Trace;
 
 /**
  * Where the side-view instant centre lies: the point of the centre plane (y = 0) that neither rises nor moves forward

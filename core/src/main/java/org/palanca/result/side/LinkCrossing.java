@@ -1,14 +1,14 @@
 package org.palanca.result.side;
 
 import java.util.List;
-import org.palanca.geometry.InstantCentre;
-import org.palanca.result.AxleMotion;
+import org.palanca.base.geometry.InstantCentre;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.DefinedResult;
 import org.palanca.result.ResultKind;
 import org.palanca.result.links.LinkEnds;
-import org.palanca.units.Quantity;
-import org.palanca.working.Construction;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Construction;
+import org.palanca.result.working.Trace;
 
 /**
  * The classic instant centre of a live axle as it is drawn on paper: where the line of the upper links and that of the lower

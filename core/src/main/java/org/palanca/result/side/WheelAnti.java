@@ -1,12 +1,12 @@
 package org.palanca.result.side;
 
-import org.palanca.geometry.Side;
-import org.palanca.result.AxleMotion;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.ResultKind;
 import org.palanca.result.SideResult;
-import org.palanca.units.Quantity;
+import org.palanca.result.working.Trace;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.working.Trace;
 
 /**
  * The anti percentage of one independent wheel: {@link AntiPercent} with this wheel's own slope in the place of the mean of

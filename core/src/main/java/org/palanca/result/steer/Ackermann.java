@@ -1,14 +1,14 @@
 package org.palanca.result.steer;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.mechanism.axle.AxleMotion;
+import org.palanca.mechanism.axle.SteeringAxis;
+import org.palanca.mechanism.axle.WheelMotion;
 import org.palanca.result.DefinedResult;
 import org.palanca.result.ResultKind;
-import org.palanca.result.SteeringAxis;
-import org.palanca.result.WheelMotion;
-import org.palanca.units.Quantity;
+import org.palanca.result.working.Trace;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.words.Message;
-import org.palanca.working.Trace;
 
 /**
  * Ackermann percent: how much of the difference between the wheels that rolling about one point asks for is there, at the

@@ -1,11 +1,11 @@
 package org.palanca.result.steer;
 
-import org.palanca.geometry.Side;
-import org.palanca.result.AxleMotion;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.ResultKind;
 import org.palanca.result.SideResult;
-import org.palanca.units.Quantity;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Trace;
 
 /** How fast a wheel toes in as it rises with the steering held: the slope of toe against travel at this pose. */
 public final class BumpSteer extends SideResult {

@@ -1,11 +1,11 @@
 package org.palanca.result.steer;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.DefinedResult;
 import org.palanca.result.ResultKind;
 import org.palanca.result.links.LinkEnds;
-import org.palanca.units.Quantity;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Trace;
 
 /**
  * How far drag link and panhard are from swinging alike, seen from the front: their slopes and their lengths. Where both

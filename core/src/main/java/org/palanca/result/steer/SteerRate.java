@@ -1,10 +1,10 @@
 package org.palanca.result.steer;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.DefinedResult;
 import org.palanca.result.ResultKind;
-import org.palanca.units.Quantity;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Trace;
 
 /** How fast both wheels together turn with rack or ram travel, or with the pitman arm's angle, at this pose. */
 public final class SteerRate extends DefinedResult {

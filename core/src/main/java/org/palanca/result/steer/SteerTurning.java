@@ -1,9 +1,9 @@
 package org.palanca.result.steer;
 
-import org.palanca.result.Twist;
-import org.palanca.result.WheelMotion;
-import org.palanca.units.Quantity;
-import org.palanca.working.Trace;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.Twist;
+import org.palanca.mechanism.axle.WheelMotion;
+import org.palanca.result.working.Trace;
 
 /**
  * How fast a wheel's steer angle grows in a motion, told step by step. The angle is that of the wheel as it leans, so its rate

@@ -1,12 +1,12 @@
 package org.palanca.result.wheel;
 
-import org.palanca.geometry.Side;
-import org.palanca.result.AxleMotion;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
+import org.palanca.mechanism.axle.SteeringAxis;
 import org.palanca.result.ResultKind;
 import org.palanca.result.SideResult;
-import org.palanca.result.SteeringAxis;
-import org.palanca.units.Quantity;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Trace;
 
 /** Lean of the steering axis in one view, against the chassis' vertical. */
 public final class KingpinAngle extends SideResult {

@@ -1,14 +1,14 @@
 package org.palanca.result.wheel;
 
-import org.palanca.geometry.Side;
-import org.palanca.result.AxleMotion;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
+import org.palanca.mechanism.axle.SteeringAxis;
+import org.palanca.mechanism.axle.WheelMotion;
 import org.palanca.result.ResultKind;
 import org.palanca.result.SideResult;
-import org.palanca.result.SteeringAxis;
-import org.palanca.result.WheelMotion;
-import org.palanca.units.Quantity;
-import org.palanca.working.Construction;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Construction;
+import org.palanca.result.working.Trace;
 
 /** Where the steering axis meets the ground, seen from the contact patch, along and across the wheel. */
 public final class KingpinAtGround extends SideResult {

@@ -1,10 +1,10 @@
 package org.palanca.result.wheel;
 
-import org.palanca.result.AxleMotion;
+import org.palanca.base.units.Quantity;
+import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.DefinedResult;
 import org.palanca.result.ResultKind;
-import org.palanca.units.Quantity;
-import org.palanca.working.Trace;
+import org.palanca.result.working.Trace;
 
 /** How much farther apart the contact patches are than at ride, where leaning wheels stand them off the middle of the tyres. */
 public final class TrackChange extends DefinedResult {

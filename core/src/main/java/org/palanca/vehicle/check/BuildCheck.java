@@ -5,25 +5,25 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.housing.Housing;
-import org.palanca.housing.PurchasedPart;
-import org.palanca.survey.Box;
-import org.palanca.survey.Mark;
-import org.palanca.survey.Reading;
-import org.palanca.survey.ReadingKind;
-import org.palanca.survey.Survey;
-import org.palanca.units.Quantity;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyNames;
-import org.palanca.vehicle.Found;
 import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.MountReadings;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
+import org.palanca.vehicle.housing.Housing;
+import org.palanca.vehicle.housing.PurchasedPart;
+import org.palanca.vehicle.survey.Box;
+import org.palanca.vehicle.survey.Mark;
+import org.palanca.vehicle.survey.Reading;
+import org.palanca.vehicle.survey.ReadingKind;
+import org.palanca.vehicle.survey.Survey;
 
 /** Checks what is known from the floor: names that lead nowhere, boxes inside out, sums that can't be. */
 final class BuildCheck {
@@ -208,7 +208,7 @@ final class BuildCheck {
         PurchasedPart.mismatches(housing.parts()).forEach(fault -> findings.add(Finding.warning(at + "/parts", fault)));
     }
 
-    private void found(Found found, String at) {
+    private void found(MountReadings found, String at) {
         String name = found.mount().mount();
         List<String> mounts = vehicle.axle(found.mount().axle()).map(Axle::mounts).orElse(List.of()).stream()
                 .map(Mount::name)

@@ -1,6 +1,6 @@
 package org.palanca.vehicle.check;
 
-import org.palanca.words.Message;
+import org.palanca.base.words.Message;
 
 /**
  * One thing wrong or doubtful in a description.

@@ -2,12 +2,12 @@ package org.palanca.vehicle.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.palanca.housing.HousingSize;
-import org.palanca.housing.HousingSum;
-import org.palanca.units.Lengths;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.words.Message;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
+import org.palanca.vehicle.housing.HousingSize;
+import org.palanca.vehicle.housing.HousingSum;
 
 /** Whether a housing's sizes are those of the axle that is planned. */
 public final class HousingAgainstPlan {

@@ -2,11 +2,11 @@ package org.palanca.vehicle.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.palanca.housing.Housing;
-import org.palanca.housing.PurchasedPart;
+import org.palanca.base.words.Message;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
+import org.palanca.vehicle.housing.Housing;
+import org.palanca.vehicle.housing.PurchasedPart;
 
 /** Looks over what is known of an axle's housing before anything of it is cut. */
 public final class HousingCheck {

@@ -5,8 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.geometry.Side;
-import org.palanca.units.Lengths;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.words.Message;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.Joint;
@@ -14,7 +15,6 @@ import org.palanca.vehicle.LeafSpring;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Steering;
-import org.palanca.words.Message;
 
 /** Looks over what ties bodies together besides links: joints, leaf springs, steering, and whether a body is held at all. */
 final class JointCheck {

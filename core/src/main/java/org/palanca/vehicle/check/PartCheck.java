@@ -11,9 +11,9 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.operation.valid.IsValidOp;
 import org.locationtech.jts.operation.valid.TopologyValidationError;
-import org.palanca.survey.Box;
+import org.palanca.base.words.Message;
 import org.palanca.vehicle.Part;
-import org.palanca.words.Message;
+import org.palanca.vehicle.survey.Box;
 
 /** Looks over things with shapes: outlines that cross themselves, bends too tight, skins with holes. */
 public final class PartCheck {

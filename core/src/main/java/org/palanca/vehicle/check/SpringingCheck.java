@@ -1,6 +1,6 @@
 package org.palanca.vehicle.check;
 
-import static org.palanca.words.Message.length;
+import static org.palanca.base.words.Message.length;
 
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -8,18 +8,18 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.springing.Air;
-import org.palanca.springing.BumpStop;
-import org.palanca.springing.Coil;
-import org.palanca.springing.Coils;
-import org.palanca.springing.Shock;
-import org.palanca.springing.ShockSize;
-import org.palanca.springing.Strap;
-import org.palanca.units.Lengths;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.words.Message;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Mount;
-import org.palanca.words.Message;
+import org.palanca.vehicle.springing.Air;
+import org.palanca.vehicle.springing.BumpStop;
+import org.palanca.vehicle.springing.Coil;
+import org.palanca.vehicle.springing.Coils;
+import org.palanca.vehicle.springing.Shock;
+import org.palanca.vehicle.springing.ShockSize;
+import org.palanca.vehicle.springing.Strap;
 
 /** Looks over what carries an axle: names that lead nowhere, shocks that don't fit their gap, springs that can't be. */
 final class SpringingCheck {

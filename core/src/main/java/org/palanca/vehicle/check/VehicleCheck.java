@@ -1,7 +1,7 @@
 package org.palanca.vehicle.check;
 
-import static org.palanca.words.Message.angle;
-import static org.palanca.words.Message.length;
+import static org.palanca.base.words.Message.angle;
+import static org.palanca.base.words.Message.length;
 
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -9,8 +9,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.units.Lengths;
-import org.palanca.units.Quantity;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.Link;
@@ -20,7 +21,6 @@ import org.palanca.vehicle.Rim;
 import org.palanca.vehicle.Scheme;
 import org.palanca.vehicle.Tyre;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
 
 /** Checks a description for what would make results wrong or impossible. */
 public final class VehicleCheck {

@@ -2,10 +2,9 @@ package org.palanca.vehicle.edit;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.palanca.geometry.Side;
-import org.palanca.springing.Springing;
-import org.palanca.units.Lengths;
-import org.palanca.units.Quantity;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.Joint;
@@ -14,6 +13,7 @@ import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Linkage;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Placement;
+import org.palanca.vehicle.springing.Springing;
 
 /** An axle to which mirrored pairs of mounts, links and pins are being added. */
 final class Hanging {

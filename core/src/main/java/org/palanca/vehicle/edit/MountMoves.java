@@ -1,8 +1,8 @@
 package org.palanca.vehicle.edit;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.geometry.Side;
-import org.palanca.units.Quantity;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;

@@ -1,8 +1,8 @@
 package org.palanca.vehicle.edit;
 
 import java.util.Optional;
+import org.palanca.base.words.Message;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
 
 /**
  * One step of the user's work. Vehicles are immutable and share what did not change, so a change is simply both ends.

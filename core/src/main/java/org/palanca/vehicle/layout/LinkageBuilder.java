@@ -1,14 +1,14 @@
 package org.palanca.vehicle.layout;
 
-import static org.palanca.units.Lengths.inches;
+import static org.palanca.base.units.Lengths.inches;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.palanca.geometry.Side;
-import org.palanca.units.Lengths;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.units.Lengths;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.Joint;

@@ -1,11 +1,11 @@
 package org.palanca.vehicle.layout;
 
-import static org.palanca.units.Lengths.inches;
+import static org.palanca.base.units.Lengths.inches;
 import static org.palanca.vehicle.layout.LinkageBuilder.spot;
 
 import java.util.OptionalDouble;
-import org.palanca.geometry.Side;
-import org.palanca.units.Lengths;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyNames;

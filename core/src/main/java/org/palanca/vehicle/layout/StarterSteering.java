@@ -1,10 +1,10 @@
 package org.palanca.vehicle.layout;
 
-import static org.palanca.units.Lengths.inches;
+import static org.palanca.base.units.Lengths.inches;
 import static org.palanca.vehicle.layout.LinkageBuilder.spot;
 
 import java.util.Locale;
-import org.palanca.geometry.Side;
+import org.palanca.base.geometry.Side;
 import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.LinkRole;

@@ -1,6 +1,6 @@
 package org.palanca.vehicle.layout;
 
-import static org.palanca.units.Lengths.inches;
+import static org.palanca.base.units.Lengths.inches;
 
 import java.util.ArrayList;
 import java.util.List;

@@ -9,9 +9,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.palanca.Examples;
-import org.palanca.springing.ShockCatalogue;
-import org.palanca.springing.ShockSize;
-import org.palanca.units.Lengths;
+import org.palanca.base.units.Lengths;
+import org.palanca.io.FileFormatException;
+import org.palanca.vehicle.springing.ShockCatalogue;
+import org.palanca.vehicle.springing.ShockSize;
 
 /** The catalogue of shocks out to a table and in again, and tables that can't be taken. */
 class ShockCsvTest {
@@ -50,7 +51,8 @@ class ShockCsvTest {
                 "model,collapsed_mm,extended_mm,body_mm\\nx,-400,700,60 | “-400” is not a length"
             })
     void badTablesAreNamedByLineAndColumn(String table, String expected) {
-        ShockCsv.Bad bad = catchThrowableOfType(ShockCsv.Bad.class, () -> ShockCsv.read(table.replace("\\n", "\n")));
+        FileFormatException bad =
+                catchThrowableOfType(FileFormatException.class, () -> ShockCsv.read(table.replace("\\n", "\n")));
         assertThat(bad).isNotNull();
         assertThat(Examples.WORDS.text(bad.told())).contains(expected);
     }

@@ -3,7 +3,7 @@ package org.palanca.io.json;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import static org.assertj.core.api.Assertions.within;
-import static org.palanca.units.Lengths.inches;
+import static org.palanca.base.units.Lengths.inches;
 
 import java.io.IOException;
 import java.nio.file.Files;

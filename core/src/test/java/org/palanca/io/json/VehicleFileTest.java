@@ -22,30 +22,21 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.palanca.Examples;
 import org.palanca.Sprung;
-import org.palanca.geometry.Side;
-import org.palanca.housing.Housing;
-import org.palanca.result.AxleModel;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.units.Quantity;
 import org.palanca.result.Result;
-import org.palanca.springing.Air;
-import org.palanca.springing.Shock;
-import org.palanca.survey.Axis;
-import org.palanca.survey.Box;
-import org.palanca.survey.Instrument;
-import org.palanca.survey.Mark;
-import org.palanca.survey.Reading;
-import org.palanca.survey.ReadingKind;
-import org.palanca.targets.Targets;
-import org.palanca.units.Quantity;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.result.targets.Targets;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Driveline;
-import org.palanca.vehicle.Found;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Hole;
 import org.palanca.vehicle.Linkage;
 import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.MountReadings;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Placement;
@@ -58,10 +49,19 @@ import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Weights;
 import org.palanca.vehicle.check.Finding;
 import org.palanca.vehicle.edit.MountMoves;
+import org.palanca.vehicle.housing.Housing;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterSteering;
 import org.palanca.vehicle.layout.StarterVehicle;
-import org.palanca.work.StepEntry;
+import org.palanca.vehicle.springing.Air;
+import org.palanca.vehicle.springing.Shock;
+import org.palanca.vehicle.survey.Axis;
+import org.palanca.vehicle.survey.Box;
+import org.palanca.vehicle.survey.Instrument;
+import org.palanca.vehicle.survey.Mark;
+import org.palanca.vehicle.survey.Reading;
+import org.palanca.vehicle.survey.ReadingKind;
+import org.palanca.vehicle.work.StepEntry;
 
 class VehicleFileTest {
     @TempDir
@@ -202,7 +202,7 @@ class VehicleFileTest {
         Mark mark = new Mark("hook", new Vector3D(-1, 0, 0.5), Set.of(Axis.LEFT, Axis.UP), List.of("hook.jpg"));
         Reading plumb = Reading.of(ReadingKind.PLUMB, "hook", "horn left");
         Vehicle full = tarn.withBuild(build.withSurvey(build.survey().with(mark).with(plumb))
-                .with(new Found(mount, List.of(slope)))
+                .with(new MountReadings(mount, List.of(slope)))
                 .withLog(List.of(new StepEntry("rear.housing", "housing.bar_in", LocalDate.of(2024, 2, 29), "no bar")))
                 .with(AxlePlace.FRONT, Housing.empty().withEnds(Housing.Ends.KNUCKLE)));
         Path file = folder.resolve("full.palanca.json");
@@ -347,7 +347,7 @@ class VehicleFileTest {
         assertThat(text).contains(link);
         Vehicle vehicle = VehicleFile.open(write(text.replace(link, link + ", \"length_mm\": 300")))
                 .vehicle();
-        var model = new org.palanca.result.AxleModel(vehicle, AxlePlace.FRONT);
+        var model = new org.palanca.result.catalogue.AxleModel(vehicle, AxlePlace.FRONT);
         assertThat(model.closed()).isFalse();
         assertThat(Examples.WORDS.text(model.whyOpen().orElseThrow()))
                 .contains("Front axle", "panhard", "too short by", "in to reach");

@@ -18,7 +18,8 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.palanca.Examples;
-import org.palanca.survey.points.ScanPoint;
+import org.palanca.floor.scan.ScanPoint;
+import org.palanca.io.FileFormatException;
 
 class PointFileTest {
     private static final double MM = 0.001;
@@ -88,7 +89,7 @@ class PointFileTest {
 
     private String said(String name, byte[] bytes) throws IOException {
         Path file = Files.write(folder.resolve(name), bytes);
-        PointFile.Bad bad = catchThrowableOfType(PointFile.Bad.class, () -> PointFile.read(file, MM));
+        FileFormatException bad = catchThrowableOfType(FileFormatException.class, () -> PointFile.read(file, MM));
         assertThat(bad).as("the file is refused").isNotNull();
         return Examples.WORDS.text(bad.told());
     }

@@ -15,11 +15,12 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.palanca.Examples;
-import org.palanca.clearance.PartSolid;
-import org.palanca.solid.Convex;
-import org.palanca.solid.Gap;
-import org.palanca.solid.Place;
-import org.palanca.solid.Solid;
+import org.palanca.base.solid.Convex;
+import org.palanca.base.solid.Gap;
+import org.palanca.base.solid.Place;
+import org.palanca.base.solid.Solid;
+import org.palanca.io.FileFormatException;
+import org.palanca.study.clearance.PartSolid;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.check.PartCheck;
 
@@ -36,8 +37,9 @@ class ShapeFileTest {
         return String.join("\n", read.notes().stream().map(Examples.WORDS::text).toList());
     }
 
-    private static ShapeFile.Bad refused(Path file) {
-        ShapeFile.Bad bad = catchThrowableOfType(ShapeFile.Bad.class, () -> ShapeFile.read(file, ShapeFile.Unit.MM));
+    private static FileFormatException refused(Path file) {
+        FileFormatException bad =
+                catchThrowableOfType(FileFormatException.class, () -> ShapeFile.read(file, ShapeFile.Unit.MM));
         assertThat(bad).as("%s is refused", file.getFileName()).isNotNull();
         return bad;
     }

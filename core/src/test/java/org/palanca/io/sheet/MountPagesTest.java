@@ -2,7 +2,7 @@ package org.palanca.io.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.palanca.units.Lengths.inches;
+import static org.palanca.base.units.Lengths.inches;
 
 import java.io.IOException;
 import java.time.LocalDate;
@@ -16,10 +16,11 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.Starts;
-import org.palanca.geometry.Side;
-import org.palanca.shop.MountTable;
-import org.palanca.units.LengthStyle;
-import org.palanca.units.UnitStyle;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.units.LengthStyle;
+import org.palanca.base.units.UnitStyle;
+import org.palanca.base.words.Words;
+import org.palanca.floor.cutting.MountTable;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyNames;
@@ -29,7 +30,6 @@ import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.layout.StarterSteering;
-import org.palanca.words.Words;
 
 class MountPagesTest {
     private static final LocalDate DAY = LocalDate.of(2026, 3, 14);

@@ -19,7 +19,7 @@ import org.hipparchus.util.Pair;
 import org.junit.jupiter.api.Test;
 import org.palanca.mechanism.Body;
 import org.palanca.mechanism.BodyPoint;
-import org.palanca.mechanism.Bushed;
+import org.palanca.mechanism.CompliantMember;
 import org.palanca.mechanism.HeightDriver;
 import org.palanca.mechanism.Mechanism;
 import org.palanca.mechanism.Member;
@@ -49,7 +49,7 @@ class CompliantPoseSolverTest {
                     new BodyPoint(Body.GROUND, from),
                     new BodyPoint("axle", to),
                     Vector3D.distance(from, to));
-            members.add(new Bushed(rod, LINKS[i][6]));
+            members.add(new CompliantMember(rod, LINKS[i][6]));
         }
         return new Mechanism(
                 List.of(new Body("axle", CENTRE)),

@@ -2,7 +2,7 @@ package org.palanca.result.shock;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.palanca.units.Lengths.inches;
+import static org.palanca.base.units.Lengths.inches;
 
 import java.util.List;
 import java.util.Optional;
@@ -10,13 +10,13 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.Sprung;
-import org.palanca.result.AxleModel;
-import org.palanca.result.WheelTravel;
-import org.palanca.springing.Shock;
+import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.check.VehicleCheck;
+import org.palanca.vehicle.springing.Shock;
 
 /** Motion ratios against differences of lengths, loads against differences of energy, and a shock that leans. */
 class SpringWorkTest {

@@ -2,7 +2,7 @@ package org.palanca.vehicle.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.palanca.units.Lengths.inches;
+import static org.palanca.base.units.Lengths.inches;
 
 import java.util.List;
 import java.util.Optional;
@@ -13,26 +13,26 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.palanca.Examples;
 import org.palanca.Sprung;
-import org.palanca.clearance.Clearances;
-import org.palanca.limits.Limits;
-import org.palanca.result.AxleModel;
-import org.palanca.ride.RideHeight;
-import org.palanca.ride.RideStudy;
-import org.palanca.ride.RideWords;
-import org.palanca.springing.Air;
-import org.palanca.springing.BumpStop;
-import org.palanca.springing.Coil;
-import org.palanca.springing.Coils;
-import org.palanca.springing.ShockCatalogue;
-import org.palanca.springing.ShockSize;
-import org.palanca.springing.Springing;
-import org.palanca.springing.Strap;
-import org.palanca.springing.SwayBar;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.study.clearance.Clearances;
+import org.palanca.study.limits.Limits;
+import org.palanca.study.ride.RideHeight;
+import org.palanca.study.ride.RideStudy;
+import org.palanca.study.ride.RideWords;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.ShockLayout;
 import org.palanca.vehicle.edit.SpringingMoves;
+import org.palanca.vehicle.springing.Air;
+import org.palanca.vehicle.springing.BumpStop;
+import org.palanca.vehicle.springing.Coil;
+import org.palanca.vehicle.springing.Coils;
+import org.palanca.vehicle.springing.ShockCatalogue;
+import org.palanca.vehicle.springing.ShockSize;
+import org.palanca.vehicle.springing.Springing;
+import org.palanca.vehicle.springing.Strap;
+import org.palanca.vehicle.springing.SwayBar;
 
 /** Shocks and springs that can't be: each said with its name, by how much, and what to do. */
 class SpringingCheckTest {

@@ -1,7 +1,7 @@
 package org.palanca.vehicle.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.palanca.units.Lengths.inches;
+import static org.palanca.base.units.Lengths.inches;
 
 import java.util.List;
 import java.util.Optional;
@@ -9,8 +9,7 @@ import java.util.OptionalDouble;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
-import org.palanca.housing.HousingSize;
-import org.palanca.units.Lengths;
+import org.palanca.base.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Link;
@@ -24,6 +23,7 @@ import org.palanca.vehicle.Steering;
 import org.palanca.vehicle.Travel;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Wheels;
+import org.palanca.vehicle.housing.HousingSize;
 
 class VehicleCheckTest {
     private final Vehicle tarn = Examples.tarn();

@@ -3,7 +3,7 @@ package org.palanca.vehicle.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
-import static org.palanca.units.Lengths.inches;
+import static org.palanca.base.units.Lengths.inches;
 
 import java.util.List;
 import java.util.OptionalDouble;
@@ -11,16 +11,11 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.Starts;
-import org.palanca.clearance.Clearances;
-import org.palanca.clearance.Thing;
-import org.palanca.housing.Housing;
-import org.palanca.housing.HousingSize;
-import org.palanca.limits.LeafChange;
-import org.palanca.result.AxleModel;
-import org.palanca.result.WheelTravel;
-import org.palanca.springing.Shock;
-import org.palanca.springing.ShockCatalogue;
-import org.palanca.survey.Box;
+import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.study.clearance.Clearances;
+import org.palanca.study.clearance.CollisionBody;
+import org.palanca.study.limits.LeafChange;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
@@ -35,10 +30,15 @@ import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.WheelWell;
 import org.palanca.vehicle.check.Finding;
 import org.palanca.vehicle.check.VehicleCheck;
+import org.palanca.vehicle.housing.Housing;
+import org.palanca.vehicle.housing.HousingSize;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterSteering;
 import org.palanca.vehicle.layout.SteeringChange;
 import org.palanca.vehicle.layout.TypeChange;
+import org.palanca.vehicle.springing.Shock;
+import org.palanca.vehicle.springing.ShockCatalogue;
+import org.palanca.vehicle.survey.Box;
 
 /** Arranging leaf springs, keeping holes, holding an axle another way: what is shared stays, what is undone is whole. */
 class ArrangementsTest {
@@ -162,8 +162,8 @@ class ArrangementsTest {
         double least = Double.POSITIVE_INFINITY;
         for (int i = 0; i < clearances.pairs().size(); i++) {
             Clearances.Pair pair = clearances.pairs().get(i);
-            Thing one = clearances.things().get(pair.one());
-            Thing other = clearances.things().get(pair.other());
+            CollisionBody one = clearances.things().get(pair.one());
+            CollisionBody other = clearances.things().get(pair.other());
             String names = Examples.WORDS.text(one.name()) + Examples.WORDS.text(other.name());
             if (names.contains("pan") && names.contains("differential")) {
                 least = Math.min(least, clearances.gap(i));

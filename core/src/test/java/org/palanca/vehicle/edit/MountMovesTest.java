@@ -10,12 +10,12 @@ import org.junit.jupiter.api.Test;
 import org.palanca.Draw;
 import org.palanca.Drawn;
 import org.palanca.Examples;
-import org.palanca.units.Quantity;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
 
 class MountMovesTest {
     private static final MountRef LEFT = new MountRef(AxlePlace.REAR, "upper frame left");

@@ -1,16 +1,16 @@
 package org.palanca.vehicle.layout;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.palanca.units.Lengths.inches;
+import static org.palanca.base.units.Lengths.inches;
 
 import java.util.Optional;
 import org.palanca.Draw;
 import org.palanca.Drawn;
 import org.palanca.Starts;
-import org.palanca.clearance.Clearances;
-import org.palanca.result.AxleModel;
+import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.Result;
-import org.palanca.result.WheelTravel;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.study.clearance.Clearances;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.SuspensionType;

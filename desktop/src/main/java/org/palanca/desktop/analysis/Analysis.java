@@ -6,21 +6,21 @@ import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.mechanism.Bushed;
-import org.palanca.result.AxleModel;
+import org.palanca.base.words.Message;
+import org.palanca.mechanism.CompliantMember;
+import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.Outcome;
 import org.palanca.result.Result;
-import org.palanca.result.WheelTravel;
-import org.palanca.sweep.Sweep;
-import org.palanca.sweep.TravelMap;
-import org.palanca.sweep.TravelPath;
-import org.palanca.targets.Scorecard;
-import org.palanca.targets.Targets;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.result.sweep.ResultMap;
+import org.palanca.result.sweep.Sweep;
+import org.palanca.result.sweep.TravelPath;
+import org.palanca.result.targets.Scorecard;
+import org.palanca.result.targets.Targets;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
 
 /**
  * One axle of a vehicle at one pose, with curves, map and verdicts: everything a frame draws. Made anew at each step of
@@ -47,7 +47,7 @@ public final class Analysis {
     private final WheelTravel pose;
     private final Sweep heave;
     private final Scorecard scorecard;
-    private final TravelMap map;
+    private final ResultMap map;
     private final List<StripValue> strips;
     private final List<Vector3D> centrePath;
     private final Optional<Message> trouble;
@@ -59,8 +59,8 @@ public final class Analysis {
         Axle axle = model.axle();
         heave = Sweep.run(model, TravelPath.heave(axle, CURVE_POSES));
         scorecard = Scorecard.of(model, heave);
-        boolean gives = model.mechanism().members().stream().anyMatch(Bushed.class::isInstance);
-        map = new TravelMap(gives ? COARSE_MAP_SIZE : MAP_SIZE, model.results().size());
+        boolean gives = model.mechanism().members().stream().anyMatch(CompliantMember.class::isInstance);
+        map = new ResultMap(gives ? COARSE_MAP_SIZE : MAP_SIZE, model.results().size());
         map.fill(model, new AxleModel(vehicle, place), pose.steer(), SECOND_CORE);
         model.toRide();
         centrePath = path(model, axle);
@@ -154,7 +154,7 @@ public final class Analysis {
         return scorecard;
     }
 
-    public TravelMap map() {
+    public ResultMap map() {
         return map;
     }
 

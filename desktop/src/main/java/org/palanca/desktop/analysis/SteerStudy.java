@@ -2,16 +2,16 @@ package org.palanca.desktop.analysis;
 
 import java.util.List;
 import java.util.Optional;
-import org.palanca.result.AxleModel;
-import org.palanca.result.WheelTravel;
-import org.palanca.steering.AlignmentCard;
-import org.palanca.steering.JointLimit;
-import org.palanca.steering.SteerSweep;
-import org.palanca.steering.TurningCircle;
-import org.palanca.sweep.TravelPath;
+import org.palanca.base.words.Words;
+import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.result.sweep.TravelPath;
+import org.palanca.study.steering.AlignmentCard;
+import org.palanca.study.steering.JointLimit;
+import org.palanca.study.steering.SteerSweep;
+import org.palanca.study.steering.TurningCircle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Words;
 
 /**
  * Everything the steer step shows of one axle.

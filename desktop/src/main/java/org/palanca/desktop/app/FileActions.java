@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.document.Settings;
@@ -20,7 +21,6 @@ import org.palanca.io.sheet.SheetFile;
 import org.palanca.io.sheet.SheetHead;
 import org.palanca.io.sheet.SheetSet;
 import org.palanca.vehicle.check.Finding;
-import org.palanca.words.Words;
 
 /** Opening, saving and writing sheets, with every failure told and nothing lost by it. */
 public final class FileActions {

@@ -25,19 +25,25 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import javafx.util.Duration;
+import org.palanca.base.units.LengthStyle;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.units.UnitStyle;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.board.BoardView;
 import org.palanca.desktop.command.Command;
 import org.palanca.desktop.command.CommandFinder;
-import org.palanca.desktop.control.LatestOnly;
+import org.palanca.desktop.control.LatestTask;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.cycle.CyclePane;
 import org.palanca.desktop.cycle.ShaftPane;
 import org.palanca.desktop.cycle.ShocksPane;
 import org.palanca.desktop.cycle.SlopePane;
 import org.palanca.desktop.document.BoardState;
+import org.palanca.desktop.document.CrashRecovery;
 import org.palanca.desktop.document.Document;
-import org.palanca.desktop.document.Rescue;
 import org.palanca.desktop.document.Settings;
 import org.palanca.desktop.floor.FitPane;
 import org.palanca.desktop.floor.FloorPane;
@@ -47,26 +53,22 @@ import org.palanca.desktop.floor.MeasurePane;
 import org.palanca.desktop.floor.PlacePane;
 import org.palanca.desktop.start.NewVehiclePane;
 import org.palanca.desktop.steps.ComparePane;
+import org.palanca.desktop.steps.CutListPane;
 import org.palanca.desktop.steps.GoalsPane;
-import org.palanca.desktop.steps.JobRail;
-import org.palanca.desktop.steps.MakePane;
 import org.palanca.desktop.steps.MountBar;
 import org.palanca.desktop.steps.SteerPane;
 import org.palanca.desktop.steps.Step;
+import org.palanca.desktop.steps.StepList;
 import org.palanca.desktop.strips.StripColumn;
 import org.palanca.desktop.theme.Theme;
+import org.palanca.floor.cutting.LinkCut;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
-import org.palanca.limits.LeafChange;
-import org.palanca.result.AxleModel;
-import org.palanca.result.WheelTravel;
-import org.palanca.shop.LinkCut;
-import org.palanca.steering.PickupAdvice;
-import org.palanca.targets.Scorecard;
-import org.palanca.units.LengthStyle;
-import org.palanca.units.Lengths;
-import org.palanca.units.Quantity;
-import org.palanca.units.UnitStyle;
+import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.result.targets.Scorecard;
+import org.palanca.study.limits.LeafChange;
+import org.palanca.study.steering.PickupAdvice;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.MountRef;
@@ -77,8 +79,6 @@ import org.palanca.vehicle.edit.HoleMoves;
 import org.palanca.vehicle.edit.LeafMoves;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterVehicle;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
 
 /** Puts the window together and keeps its parts showing the same vehicle at the same pose. */
 public final class MainWindow {
@@ -105,18 +105,18 @@ public final class MainWindow {
     private final Settings settings;
     private final Document document;
     private final BoardState state = new BoardState();
-    private final Rescue rescue;
+    private final CrashRecovery rescue;
     private final BorderPane root = new BorderPane();
     private final StackPane middle = new StackPane();
     private final VBox links = new VBox();
     private final BoardView board;
     private final MountBar mountBar;
     private final StripColumn strips;
-    private final JobRail rail;
+    private final StepList rail;
     private final GoalsPane goals;
     private final SteerPane steer;
     private final ComparePane compare;
-    private final MakePane make;
+    private final CutListPane make;
     private final MeasurePane measure;
     private final FitPane fit;
     private final HousingPane housing;
@@ -127,13 +127,13 @@ public final class MainWindow {
     private final SlopePane slope;
     private final NewVehiclePane newVehicle;
     private final NoticeBar notices;
-    private final TroubleLine trouble;
+    private final StatusLine trouble;
     private final TopBar topBar;
     private final CommandFinder finder;
     private final FileActions files;
     private final Playback playback;
-    private final LatestOnly leafChange = new LatestOnly("leaf springs", FLOOR_REST);
-    private final LatestOnly floorStates = new LatestOnly("floor states", FLOOR_REST);
+    private final LatestTask leafChange = new LatestTask("leaf springs", FLOOR_REST);
+    private final LatestTask floorStates = new LatestTask("floor states", FLOOR_REST);
     private final List<Command> commands;
     private Words words;
     private Vehicle cardedVehicle;
@@ -150,17 +150,17 @@ public final class MainWindow {
                         Optional.of(StarterLayout.of(SuspensionType.THREE_LINK_PANHARD)),
                         StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS))
                 .build());
-        rescue = new Rescue(settings.folder(), document);
+        rescue = new CrashRecovery(settings.folder(), document);
         notices = new NoticeBar(words.text("notice.dismiss"));
-        trouble = new TroubleLine(document, this::words, () -> board().requestFocus());
+        trouble = new StatusLine(document, this::words, () -> board().requestFocus());
         document.setOnRefused(reason -> trouble.complain(words.text(reason)));
         playback = new Playback(document, state);
         mountBar = new MountBar(document, state, this::words, trouble::complain);
         strips = new StripColumn(document, state, this::words, settings::theme, trouble::complain);
-        rail = new JobRail(state, this::words);
+        rail = new StepList(state, this::words);
         goals = new GoalsPane(document, this::words, settings::theme, trouble::complain);
         files = new FileActions(document, state, settings, this::words, asker, notices, this::opened);
-        make = new MakePane(document, this::words, settings::theme, files::sheet);
+        make = new CutListPane(document, this::words, settings::theme, files::sheet);
         steer = new SteerPane(document, state, this::words, settings::theme);
         compare = new ComparePane(document, state, this::words, settings::theme);
         FloorPane.Context floor =
@@ -616,15 +616,15 @@ public final class MainWindow {
     }
 
     /** Offers work that a crash left behind. */
-    void offerRescued(Rescue.Left left) {
+    void offerRescued(CrashRecovery.Left left) {
         notices.ask(
                 words.text("notice.rescued", left.vehicle().name()),
                 new NoticeBar.Choice(words.text("notice.restore"), () -> {
                     document.restore(left.vehicle(), left.original().orElse(null));
-                    Rescue.forget(left.copy());
+                    CrashRecovery.forget(left.copy());
                     opened();
                 }),
-                new NoticeBar.Choice(words.text("notice.forget"), () -> Rescue.forget(left.copy())));
+                new NoticeBar.Choice(words.text("notice.forget"), () -> CrashRecovery.forget(left.copy())));
     }
 
     /** Tells of a failure nobody foresaw; the work is in memory and in the rescue copy. */

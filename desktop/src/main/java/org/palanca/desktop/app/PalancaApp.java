@@ -8,7 +8,7 @@ import java.util.Optional;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.stage.Stage;
-import org.palanca.desktop.document.Rescue;
+import org.palanca.desktop.document.CrashRecovery;
 import org.palanca.desktop.document.Settings;
 import org.palanca.desktop.theme.Fonts;
 import org.slf4j.Logger;
@@ -33,7 +33,7 @@ public final class PalancaApp extends Application {
         open(arguments);
         boolean pictures = arguments.contains("--pictures");
         if (!pictures) {
-            Rescue.left(settings.folder()).ifPresent(window::offerRescued);
+            CrashRecovery.left(settings.folder()).ifPresent(window::offerRescued);
         }
         window.show();
         if (pictures) {

@@ -15,7 +15,7 @@ import javax.imageio.ImageIO;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.steps.Step;
 import org.palanca.desktop.theme.Theme;
-import org.palanca.result.WheelTravel;
+import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.MountRef;
 import org.slf4j.Logger;

@@ -3,7 +3,7 @@ package org.palanca.desktop.app;
 import javafx.animation.AnimationTimer;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
-import org.palanca.result.WheelTravel;
+import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.vehicle.Axle;
 
 /** Cycles the axle: bump and droop, then one up and one down, over and over until stopped. */

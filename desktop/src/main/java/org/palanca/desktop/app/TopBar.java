@@ -17,14 +17,14 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.command.Command;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.document.Settings;
-import org.palanca.result.WheelTravel;
-import org.palanca.units.Quantity;
+import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.words.Words;
 
 /** Whose vehicle, which axle, in which pose, and the menus. */
 final class TopBar extends HBox {

@@ -7,18 +7,22 @@ import javafx.geometry.Rectangle2D;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.geometry.InstantCentre;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
-import org.palanca.geometry.InstantCentre;
-import org.palanca.result.AxleModel;
-import org.palanca.result.AxleMotion;
+import org.palanca.mechanism.axle.AxleMotion;
+import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.ResultWords;
-import org.palanca.result.WheelTravel;
-import org.palanca.targets.MovePatch;
-import org.palanca.units.Quantity;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.result.targets.MovePatch;
+import org.palanca.result.working.Construction;
+import org.palanca.result.working.Working;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Hole;
@@ -27,16 +31,12 @@ import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Placement;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
-import org.palanca.working.Construction;
-import org.palanca.working.Working;
 
 /** Draws one frame of the three elevations. */
 final class BoardPainter {
     private static final double HOLE_RADIUS = 3.5;
 
-    private final Scribe scribe;
+    private final ShapePainter scribe;
     private final BoardLayout layout;
     private final Analysis analysis;
     private final BoardState state;
@@ -47,7 +47,7 @@ final class BoardPainter {
     private final Vehicle vehicle;
     private Optional<MovePatch> patch = Optional.empty();
 
-    BoardPainter(Scribe scribe, BoardLayout layout, Analysis analysis, BoardState state, Words words) {
+    BoardPainter(ShapePainter scribe, BoardLayout layout, Analysis analysis, BoardState state, Words words) {
         this.scribe = scribe;
         this.layout = layout;
         this.analysis = analysis;

@@ -8,7 +8,7 @@ import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
-import org.palanca.result.AxleModel;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.Joint;

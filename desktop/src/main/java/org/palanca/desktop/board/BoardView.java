@@ -20,18 +20,20 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import javafx.util.Duration;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.command.Command;
-import org.palanca.desktop.control.LatestOnly;
+import org.palanca.desktop.control.LatestTask;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
-import org.palanca.result.AxleModel;
-import org.palanca.result.WheelTravel;
-import org.palanca.targets.MovePatch;
+import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.result.targets.MovePatch;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Mount;
@@ -39,8 +41,6 @@ import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Travel;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.MountMoves;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
 
 /** The board as a control: draws the present analysis and turns pointer and keys into changes. */
 public final class BoardView extends Region {
@@ -65,7 +65,7 @@ public final class BoardView extends Region {
     private Rectangle2D padShown;
     private Gesture gesture;
     private boolean pulling;
-    private final LatestOnly patchSearch = new LatestOnly("patch", PATCH_REST);
+    private final LatestTask patchSearch = new LatestTask("patch", PATCH_REST);
     private Optional<MovePatch> patch = Optional.empty();
     private Optional<WheelTravel> preview = Optional.empty();
 
@@ -197,7 +197,7 @@ public final class BoardView extends Region {
         var g = canvas.getGraphicsContext2D();
         g.setFill(colours.ground());
         g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
-        Scribe scribe = new Scribe(g, colours, size);
+        ShapePainter scribe = new ShapePainter(g, colours, size);
         BoardPainter painter = new BoardPainter(scribe, layout, analysis, state, words.get());
         patch.filter(this::current).ifPresent(painter::setPatch);
         painter.draw(hover, preview.map(this::at).or(() -> before(vehicle, axle)));

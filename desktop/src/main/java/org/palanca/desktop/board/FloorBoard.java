@@ -12,15 +12,15 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.text.TextAlignment;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
-import org.palanca.result.AxleModel;
-import org.palanca.survey.Box;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Words;
+import org.palanca.vehicle.survey.Box;
 
 /** The vehicle in one elevation, or in several that line up, without travel pad: what is drawn on it is the subclass's. */
 public abstract class FloorBoard extends DrawnRegion {
@@ -113,10 +113,10 @@ public abstract class FloorBoard extends DrawnRegion {
     protected abstract List<Vector3D> inView();
 
     /** Draws one elevation; its area is clipped already. */
-    protected abstract void paint(Scribe scribe, BoardLayout board, Elevation elevation);
+    protected abstract void paint(ShapePainter scribe, BoardLayout board, Elevation elevation);
 
     /** Draws what lies over all elevations. */
-    protected void paintOver(Scribe scribe) {
+    protected void paintOver(ShapePainter scribe) {
         // Nothing by itself.
     }
 
@@ -130,7 +130,7 @@ public abstract class FloorBoard extends DrawnRegion {
         if (!still || layout == null) {
             layout = lay(inView(), width, height).seen(zoom);
         }
-        Scribe scribe = new Scribe(g, colours, size);
+        ShapePainter scribe = new ShapePainter(g, colours, size);
         for (Elevation elevation : Elevation.values()) {
             if (views.shows(elevation)) {
                 Rectangle2D area = layout.area(elevation);
@@ -220,7 +220,7 @@ public abstract class FloorBoard extends DrawnRegion {
     }
 
     /** The vehicle as it is planned, faint, with ground and centreline. */
-    protected void plan(Scribe scribe, BoardLayout board, Elevation elevation, Vehicle vehicle) {
+    protected void plan(ShapePainter scribe, BoardLayout board, Elevation elevation, Vehicle vehicle) {
         scribe.shapes(board, elevation, AxleDrawing.surroundings(vehicle, elevation), true);
         for (Axle axle : vehicle.axles()) {
             scribe.shapes(board, elevation, AxleDrawing.axle(new AxleModel(vehicle, axle.place()), elevation), true);
@@ -229,7 +229,7 @@ public abstract class FloorBoard extends DrawnRegion {
     }
 
     /** Ground or centreline. */
-    protected void lines(Scribe scribe, BoardLayout board, Elevation elevation) {
+    protected void lines(ShapePainter scribe, BoardLayout board, Elevation elevation) {
         Rectangle2D area = board.area(elevation);
         if (elevation == Elevation.TOP) {
             scribe.pen(scribe.theme().faint(), 1.2, 14, 4, 3, 4);

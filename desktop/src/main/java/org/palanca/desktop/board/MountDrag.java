@@ -2,13 +2,13 @@ package org.palanca.desktop.board;
 
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.LengthStyle;
+import org.palanca.base.units.Lengths;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
 import org.palanca.mechanism.Pose;
-import org.palanca.result.AxleModel;
-import org.palanca.units.LengthStyle;
-import org.palanca.units.Lengths;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.MountMoves;

@@ -2,7 +2,7 @@ package org.palanca.desktop.board;
 
 import java.util.Optional;
 import javafx.geometry.Rectangle2D;
-import org.palanca.result.WheelTravel;
+import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.vehicle.Travel;
 
 /**

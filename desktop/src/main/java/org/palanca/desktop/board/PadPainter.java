@@ -3,24 +3,24 @@ package org.palanca.desktop.board;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Analysis;
+import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.Outcome;
-import org.palanca.result.WheelTravel;
-import org.palanca.sweep.TravelMap;
-import org.palanca.units.Quantity;
+import org.palanca.result.sweep.ResultMap;
 import org.palanca.vehicle.TargetBand;
-import org.palanca.words.Words;
 
 /** Draws the travel pad: where the axle can go, and where the shown result leaves its band. */
 final class PadPainter {
     private static final double ROOM_FOR_WORDS = 210;
 
-    private final Scribe scribe;
+    private final ShapePainter scribe;
     private final PadLayout pad;
     private final Analysis analysis;
     private final Words words;
 
-    PadPainter(Scribe scribe, PadLayout pad, Analysis analysis, Words words) {
+    PadPainter(ShapePainter scribe, PadLayout pad, Analysis analysis, Words words) {
         this.scribe = scribe;
         this.pad = pad;
         this.analysis = analysis;
@@ -82,7 +82,7 @@ final class PadPainter {
     }
 
     private Cell[][] classify(Analysis.StripValue strip) {
-        TravelMap map = analysis.map();
+        ResultMap map = analysis.map();
         int index = analysis.strips().indexOf(strip);
         Cell[][] cells = new Cell[map.size()][map.size()];
         for (int i = 0; i < map.size(); i++) {
@@ -233,7 +233,7 @@ final class PadPainter {
         scribe.pen(scribe.theme.line(), 1.2, 3, 3);
         scribe.g.strokeOval(x - 8, y - 8, 16, 16);
         var strip = analysis.strip(shownResult).orElse(analysis.strips().get(0));
-        TravelMap map = analysis.map();
+        ResultMap map = analysis.map();
         Rectangle2D planned = pad.planned();
         double edge = planned.getWidth() / map.size();
         int left = cell((x - planned.getMinX()) / edge, map.size());

@@ -14,7 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.palanca.words.Words;
+import org.palanca.base.words.Words;
 
 /** Finds a command by a few letters of its name. Lies over the board without stopping anything. */
 public final class CommandFinder extends VBox {

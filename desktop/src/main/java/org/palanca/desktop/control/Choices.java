@@ -3,7 +3,7 @@ package org.palanca.desktop.control;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.util.StringConverter;
-import org.palanca.words.Words;
+import org.palanca.base.words.Words;
 
 /** Names of what a box offers to choose from. */
 public final class Choices {

@@ -4,7 +4,7 @@ import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.layout.HBox;
 import javafx.scene.text.Text;
-import org.palanca.units.UnitStyle;
+import org.palanca.base.units.UnitStyle;
 
 /**
  * A big number with its unit. A fraction is set as a real one: numerator raised, denominator lowered. The plain text is

@@ -8,8 +8,8 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.palanca.units.Quantity;
-import org.palanca.words.Words;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 
 /** Labels and small buttons in the window's styles. */
 public final class Labels {

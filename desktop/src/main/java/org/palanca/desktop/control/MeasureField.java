@@ -6,12 +6,12 @@ import java.util.function.Supplier;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import org.palanca.units.Angles;
-import org.palanca.units.LengthStyle;
-import org.palanca.units.Lengths;
-import org.palanca.units.MeasureFormatException;
-import org.palanca.units.Quantity;
-import org.palanca.words.Words;
+import org.palanca.base.units.Angles;
+import org.palanca.base.units.LengthStyle;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.MeasureFormatException;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 
 /**
  * A field for one number, typed as the trade writes it. Takes effect on Enter or when left; Escape brings the old value

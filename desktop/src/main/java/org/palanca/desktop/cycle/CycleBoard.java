@@ -10,23 +10,23 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.clearance.ClearanceStudy;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.board.BoardLayout;
-import org.palanca.desktop.board.Scribe;
+import org.palanca.desktop.board.ShapePainter;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.ShaftDrawing;
-import org.palanca.limits.LimitMap;
-import org.palanca.result.AxleModel;
-import org.palanca.result.WheelTravel;
+import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.study.clearance.ClearanceStudy;
+import org.palanca.study.limits.LimitMap;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
 
 /**
  * The axle at a pose with everything it may touch, the place in question marked, and in the free quarter the map of its travel,
@@ -34,7 +34,7 @@ import org.palanca.words.Words;
  */
 public final class CycleBoard extends GripBoard {
     private final Consumer<WheelTravel> go;
-    private final TravelMap travel;
+    private final LimitMapView travel;
     private Vehicle vehicle;
     private AxleModel model;
     private AxleModel ride;
@@ -59,7 +59,7 @@ public final class CycleBoard extends GripBoard {
             Consumer<WheelTravel> go) {
         super(words, theme, document, took, rested);
         this.go = go;
-        travel = new TravelMap(words);
+        travel = new LimitMapView(words);
         setId("cycle-board");
     }
 
@@ -134,7 +134,7 @@ public final class CycleBoard extends GripBoard {
     }
 
     @Override
-    protected void paint(Scribe scribe, BoardLayout board, Elevation elevation) {
+    protected void paint(ShapePainter scribe, BoardLayout board, Elevation elevation) {
         if (vehicle == null) {
             return;
         }
@@ -159,7 +159,7 @@ public final class CycleBoard extends GripBoard {
     }
 
     /** A ring round the place, a stroke from the one to the other, and the room left. */
-    private void mark(Scribe scribe, BoardLayout board, Elevation elevation, ClearanceStudy.Tight tight) {
+    private void mark(ShapePainter scribe, BoardLayout board, Elevation elevation, ClearanceStudy.Tight tight) {
         double x1 = board.x(elevation, elevation.across(tight.onOne()));
         double y1 = board.y(elevation, elevation.up(tight.onOne()));
         double x2 = board.x(elevation, elevation.across(tight.onOther()));
@@ -185,7 +185,7 @@ public final class CycleBoard extends GripBoard {
     }
 
     @Override
-    protected void paintOver(Scribe scribe) {
+    protected void paintOver(ShapePainter scribe) {
         if (vehicle == null) {
             return;
         }

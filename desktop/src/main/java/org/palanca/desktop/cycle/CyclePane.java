@@ -17,26 +17,26 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.palanca.assessment.Gain;
-import org.palanca.assessment.RoomGain;
-import org.palanca.clearance.ClearanceStudy;
-import org.palanca.clearance.Nearest;
-import org.palanca.clearance.Thing;
-import org.palanca.clearance.Things;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.floor.FloorPane;
-import org.palanca.desktop.floor.SaidColumn;
-import org.palanca.limits.CycleWords;
-import org.palanca.limits.TravelEnd;
-import org.palanca.result.WheelTravel;
-import org.palanca.travel.WorstPose;
+import org.palanca.desktop.floor.VerdictColumn;
+import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.study.assessment.ClearanceGain;
+import org.palanca.study.assessment.TravelGain;
+import org.palanca.study.clearance.ClearanceStudy;
+import org.palanca.study.clearance.CollisionBodies;
+import org.palanca.study.clearance.CollisionBody;
+import org.palanca.study.clearance.Nearest;
+import org.palanca.study.limits.CycleWords;
+import org.palanca.study.limits.TravelEnd;
+import org.palanca.study.travel.WorstPose;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
 
 /** Cycle it: how far the axle really goes, what stops it, what would help, and where it is tight at the worst poses. */
 public final class CyclePane extends FloorPane {
@@ -59,10 +59,10 @@ public final class CyclePane extends FloorPane {
     private List<WorstPose> worst = List.of();
     private boolean failed;
     private Optional<TravelEnd> gainedFor = Optional.empty();
-    private List<Gain> gains = List.of();
+    private List<TravelGain> gains = List.of();
     private Optional<ClearanceStudy> study = Optional.empty();
     private Optional<ClearanceStudy.Tight> roomierFor = Optional.empty();
-    private List<RoomGain> roomGains = List.of();
+    private List<ClearanceGain> roomGains = List.of();
     private Optional<ClearanceStudy.Tight> marked = Optional.empty();
 
     /**
@@ -131,7 +131,7 @@ public final class CyclePane extends FloorPane {
     }
 
     private Optional<ClearanceStudy.Tight> nearest(Grip grip) {
-        Predicate<Thing> about =
+        Predicate<CollisionBody> about =
                 grip instanceof Grip.OnPart part ? Nearest.thing(part.id()) : Nearest.boltedAt(axleNow(), grip.name());
         return Nearest.of(vehicle(), place(), state().poseProperty().get(), about);
     }
@@ -207,7 +207,7 @@ public final class CyclePane extends FloorPane {
         showSide();
     }
 
-    private void heard(CycleWork.Found found) {
+    private void heard(CycleWork.MountReadings found) {
         sideColumn().setDisable(false);
         ends = found.ends();
         worst = found.worst();
@@ -223,7 +223,7 @@ public final class CyclePane extends FloorPane {
         }
     }
 
-    private void heard(TravelEnd end, List<Gain> found) {
+    private void heard(TravelEnd end, List<TravelGain> found) {
         gainedFor = Optional.of(end);
         gains = found;
         showSide();
@@ -259,8 +259,8 @@ public final class CyclePane extends FloorPane {
                     "cycle-" + pose.id().replace('_', '-').replace('.', '-'),
                     w.text("cycle.worst." + pose.id()),
                     () -> state().poseProperty().set(pose.pose()));
-            go.setTooltip(new Tooltip(
-                    SaidColumn.capital(w.text(CycleWords.pose(pose.pose()))) + ": " + w.text(CycleWords.bounds(pose))));
+            go.setTooltip(new Tooltip(VerdictColumn.capital(w.text(CycleWords.pose(pose.pose()))) + ": "
+                    + w.text(CycleWords.bounds(pose))));
             row.add(go);
         }
         Button sheet = Labels.button("cycle-sheet", w.text("cycle.sheet"), print);
@@ -277,13 +277,13 @@ public final class CyclePane extends FloorPane {
         }
         List<TravelEnd> sorted = CycleWords.worstFirst(ends);
         if (failed) {
-            side.add(SaidColumn.headline(w.text("cycle.failed"), "cycle-headline", true));
+            side.add(VerdictColumn.headline(w.text("cycle.failed"), "cycle-headline", true));
         }
         if (sorted.isEmpty() && !failed) {
-            side.add(SaidColumn.headline(w.text("cycle.wait"), "cycle-headline", false));
+            side.add(VerdictColumn.headline(w.text("cycle.wait"), "cycle-headline", false));
         } else if (!sorted.isEmpty()) {
             TravelEnd first = sorted.get(0);
-            side.add(SaidColumn.headline(w.text(CycleWords.end(first)), "cycle-headline", !first.asWanted()));
+            side.add(VerdictColumn.headline(w.text(CycleWords.end(first)), "cycle-headline", !first.asWanted()));
             if (!first.reached()) {
                 side.addAll(gains(w));
             }
@@ -292,7 +292,7 @@ public final class CyclePane extends FloorPane {
             }
         }
         side.addAll(tight(w));
-        Things.notDrawn(axleNow()).forEach(what -> side.add(Labels.sentence(w.text(what), "second")));
+        CollisionBodies.notDrawn(axleNow()).forEach(what -> side.add(Labels.sentence(w.text(what), "second")));
         side.add(Labels.sentence(w.text("caution.stands"), "caution"));
         sideColumn().getChildren().setAll(side);
     }
@@ -310,9 +310,9 @@ public final class CyclePane extends FloorPane {
             all.add(Labels.sentence(w.text("cycle.no_gain"), "second"));
         }
         int number = 0;
-        for (Gain gain : gains) {
+        for (TravelGain gain : gains) {
             String said = w.text(gain.said());
-            Label label = Labels.sentence(SaidColumn.capital(said), "working-why");
+            Label label = Labels.sentence(VerdictColumn.capital(said), "working-why");
             Button attempt = Labels.button("cycle-try-" + number, w.text("cycle.try"), () -> take(gain));
             attempt.setAccessibleText(w.text("cycle.try") + ": " + said);
             all.add(new VBox(3, label, attempt));
@@ -321,7 +321,7 @@ public final class CyclePane extends FloorPane {
         return all;
     }
 
-    private void take(Gain gain) {
+    private void take(TravelGain gain) {
         document().change(gain.after(), Message.of("change.gain", gain.what()), "");
     }
 
@@ -381,9 +381,9 @@ public final class CyclePane extends FloorPane {
                         roomierFor.get().other().name()),
                 "second"));
         int number = 0;
-        for (RoomGain gain : roomGains) {
+        for (ClearanceGain gain : roomGains) {
             String said = w.text(gain.said());
-            Label label = Labels.sentence(SaidColumn.capital(said), "working-why");
+            Label label = Labels.sentence(VerdictColumn.capital(said), "working-why");
             Button attempt = Labels.button(
                     "cycle-room-" + number,
                     w.text("cycle.try"),
@@ -395,7 +395,7 @@ public final class CyclePane extends FloorPane {
         return all;
     }
 
-    private void heardRoom(ClearanceStudy.Tight tight, List<RoomGain> found) {
+    private void heardRoom(ClearanceStudy.Tight tight, List<ClearanceGain> found) {
         roomierFor = Optional.of(tight);
         roomGains = found;
         showSide();

@@ -10,20 +10,20 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.util.Duration;
-import org.palanca.assessment.Gain;
-import org.palanca.assessment.RoomGain;
-import org.palanca.clearance.ClearanceStudy;
-import org.palanca.clearance.Clearances;
-import org.palanca.clearance.Overlap;
-import org.palanca.desktop.control.LatestOnly;
-import org.palanca.limits.LimitMap;
-import org.palanca.limits.Limits;
-import org.palanca.limits.TravelEnd;
-import org.palanca.result.AxleModel;
-import org.palanca.travel.WorstPose;
+import org.palanca.base.words.Message;
+import org.palanca.desktop.control.LatestTask;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.study.assessment.ClearanceGain;
+import org.palanca.study.assessment.TravelGain;
+import org.palanca.study.clearance.ClearanceStudy;
+import org.palanca.study.clearance.Clearances;
+import org.palanca.study.clearance.Overlap;
+import org.palanca.study.limits.LimitMap;
+import org.palanca.study.limits.Limits;
+import org.palanca.study.limits.TravelEnd;
+import org.palanca.study.travel.WorstPose;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
 
 /** Works out beside the window what ends the travel and where it is tight; each answer is handed over as soon as it is known. */
 final class CycleWork {
@@ -39,8 +39,8 @@ final class CycleWork {
         return thread;
     });
 
-    private final LatestOnly work = new LatestOnly("cycling", REST);
-    private final LatestOnly looking = new LatestOnly("clearances", REST);
+    private final LatestTask work = new LatestTask("cycling", REST);
+    private final LatestTask looking = new LatestTask("clearances", REST);
     private volatile boolean stopped;
 
     /**
@@ -50,7 +50,7 @@ final class CycleWork {
      * @param worst the worst poses
      * @param atRide what shares room at ride, or is passed there already
      */
-    record Found(List<TravelEnd> ends, List<WorstPose> worst, List<Message> atRide) {}
+    record MountReadings(List<TravelEnd> ends, List<WorstPose> worst, List<Message> atRide) {}
 
     /**
      * Who hears, on the window's own thread.
@@ -63,11 +63,11 @@ final class CycleWork {
      * @param failed that something could not be worked out
      */
     record Hears(
-            Consumer<Found> ends,
+            Consumer<MountReadings> ends,
             Consumer<LimitMap> map,
             Consumer<ClearanceStudy> clear,
-            BiConsumer<TravelEnd, List<Gain>> gains,
-            BiConsumer<ClearanceStudy.Tight, List<RoomGain>> roomier,
+            BiConsumer<TravelEnd, List<TravelGain>> gains,
+            BiConsumer<ClearanceStudy.Tight, List<ClearanceGain>> roomier,
             Runnable failed) {}
 
     /** Begins anew for a vehicle; what was under way is dropped. */
@@ -90,7 +90,7 @@ final class CycleWork {
                             on,
                             study -> tell(on, () -> hears.clear().accept(study)));
                     tightest(whole).ifPresent(tight -> {
-                        List<RoomGain> gains = RoomGain.of(vehicle, place, tight, on);
+                        List<ClearanceGain> gains = ClearanceGain.of(vehicle, place, tight, on);
                         tell(on, () -> hears.roomier().accept(tight, gains));
                     });
                     return whole;
@@ -105,14 +105,14 @@ final class CycleWork {
         List<Message> atRide = new ArrayList<>();
         Overlap.of(limits.model(), limits.envelope()).forEach(overlap -> atRide.add(overlap.said()));
         limits.passedAtRide().forEach(limit -> atRide.add(Message.of("cycle.passed_at_ride", limit.what())));
-        Found found = new Found(ends, limits.envelope().worst(), List.copyOf(atRide));
+        MountReadings found = new MountReadings(ends, limits.envelope().worst(), List.copyOf(atRide));
         tell(goOn, () -> hears.ends().accept(found));
         map(limits, steer, COARSE, hears, goOn);
         Optional<TravelEnd> shortest = ends.stream()
                 .filter(end -> !end.reached())
                 .max((a, b) -> Double.compare(a.wanted() - a.travel(), b.wanted() - b.travel()));
         if (shortest.isPresent()) {
-            List<Gain> gains = Gain.of(vehicle, place, shortest.get(), goOn);
+            List<TravelGain> gains = TravelGain.of(vehicle, place, shortest.get(), goOn);
             tell(goOn, () -> hears.gains().accept(shortest.get(), gains));
         }
         map(new Limits(new Clearances(new AxleModel(vehicle, place))), steer, FINE, hears, goOn);

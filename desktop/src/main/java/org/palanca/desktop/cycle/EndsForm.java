@@ -8,17 +8,17 @@ import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
+import org.palanca.base.units.MeasureFormatException;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.units.UnitStyle;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
-import org.palanca.ride.ShockPlacing;
-import org.palanca.springing.BumpStop;
-import org.palanca.springing.Strap;
-import org.palanca.springing.SwayBar;
-import org.palanca.springing.TorsionBar;
-import org.palanca.units.MeasureFormatException;
-import org.palanca.units.Quantity;
-import org.palanca.units.UnitStyle;
+import org.palanca.study.ride.ShockPlacing;
 import org.palanca.vehicle.edit.SpringingMoves;
-import org.palanca.words.Words;
+import org.palanca.vehicle.springing.BumpStop;
+import org.palanca.vehicle.springing.Strap;
+import org.palanca.vehicle.springing.SwayBar;
+import org.palanca.vehicle.springing.TorsionBar;
 
 /** What ends the travel and what holds it in roll: stops, straps, sway and torsion bars; both sides alike. */
 final class EndsForm {

@@ -16,20 +16,20 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.LengthStyle;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.board.BoardLayout;
 import org.palanca.desktop.board.FloorBoard;
 import org.palanca.desktop.board.MountDrag;
-import org.palanca.desktop.board.Scribe;
+import org.palanca.desktop.board.ShapePainter;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
-import org.palanca.result.AxleModel;
-import org.palanca.units.LengthStyle;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.DescribedPart;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
 
 /**
  * A board on which things are taken hold of: dragged with the pointer, or moved by arrow keys in the elevation touched last.
@@ -227,7 +227,7 @@ public abstract class GripBoard extends FloorBoard {
     // --- How it looks ------------------------------------------------------------------------------------------------
 
     /** What a hand is over, and what it holds, in an elevation. */
-    void paintHeld(Scribe scribe, BoardLayout board, Elevation elevation) {
+    void paintHeld(ShapePainter scribe, BoardLayout board, Elevation elevation) {
         grips().ifPresent(known -> {
             under.filter(grip -> !inHand.equals(under))
                     .ifPresent(grip -> held(scribe, board, elevation, known, grip, false));
@@ -236,7 +236,8 @@ public abstract class GripBoard extends FloorBoard {
     }
 
     /** The outline of what a hand is on, or the ring round a mount, with its name beside it. */
-    private void held(Scribe scribe, BoardLayout board, Elevation elevation, Grips known, Grip grip, boolean taken) {
+    private void held(
+            ShapePainter scribe, BoardLayout board, Elevation elevation, Grips known, Grip grip, boolean taken) {
         Color colour = taken ? scribe.theme().hand() : scribe.theme().line();
         scribe.pen(colour, taken ? 3 : 2.4);
         List<Shape.Path> outlines = grip instanceof Grip.OnPart part
@@ -271,7 +272,7 @@ public abstract class GripBoard extends FloorBoard {
     }
 
     @Override
-    protected void paintOver(Scribe scribe) {
+    protected void paintOver(ShapePainter scribe) {
         if (isFocused()) {
             scribe.pen(scribe.theme().second(), 1);
             scribe.graphics().strokeRect(0.5, 0.5, getWidth() - 1, getHeight() - 1);

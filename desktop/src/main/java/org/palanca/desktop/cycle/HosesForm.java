@@ -12,18 +12,18 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
-import org.palanca.geometry.Side;
-import org.palanca.result.AxleModel;
-import org.palanca.units.Lengths;
-import org.palanca.units.Quantity;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.Surroundings;
-import org.palanca.words.Words;
 
 /** Hoses and cables that hang free between two bodies: where each end sits, how long it is, how tightly it may bend. */
 final class HosesForm {

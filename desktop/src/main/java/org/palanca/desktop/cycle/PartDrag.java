@@ -2,11 +2,11 @@ package org.palanca.desktop.cycle;
 
 import java.util.Arrays;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.LengthStyle;
 import org.palanca.desktop.board.MountDrag;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
-import org.palanca.result.AxleModel;
-import org.palanca.units.LengthStyle;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.DescribedPart;
 

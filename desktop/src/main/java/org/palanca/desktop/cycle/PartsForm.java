@@ -19,19 +19,20 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.floor.BoxFields;
+import org.palanca.io.FileFormatException;
 import org.palanca.io.shapes.ShapeFile;
-import org.palanca.result.AxleModel;
-import org.palanca.survey.Axis;
-import org.palanca.survey.Box;
-import org.palanca.units.Lengths;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.BodyNames;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Surroundings;
-import org.palanca.words.Words;
+import org.palanca.vehicle.survey.Axis;
+import org.palanca.vehicle.survey.Box;
 
 /** The things that may be touched, as the user describes them: measured by hand or imported, and how much room they want. */
 public final class PartsForm {
@@ -171,7 +172,7 @@ public final class PartsForm {
                         .map(pane.wordsNow()::text)
                         .reduce((a, b) -> a + " " + b)
                         .ifPresent(pane::say);
-            } catch (ShapeFile.Bad e) {
+            } catch (FileFormatException e) {
                 pane.say(pane.wordsNow().text(e.told()));
             } catch (IOException e) {
                 pane.say(pane.wordsNow().text("file.cannot_read", path.toString()));

@@ -9,14 +9,14 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.text.TextAlignment;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.board.DrawnRegion;
-import org.palanca.desktop.board.Scribe;
+import org.palanca.desktop.board.ShapePainter;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.Elevation;
-import org.palanca.targets.MovePatch;
-import org.palanca.units.Quantity;
+import org.palanca.result.targets.MovePatch;
 import org.palanca.vehicle.MountRef;
-import org.palanca.words.Words;
 
 /**
  * A mount from the side, enlarged, with the places dusted where it may go. Pressing a place puts the mount there: on the whole
@@ -87,7 +87,7 @@ final class PatchView extends DrawnRegion {
     @Override
     protected void paint(GraphicsContext g, Theme colours, double width, double height) {
         double size = textSize(WIDE, WIDE);
-        Scribe scribe = new Scribe(g, colours, size);
+        ShapePainter scribe = new ShapePainter(g, colours, size);
         boolean nowhere = patch.isPresent() && !patch.get().any();
         scribe.text(
                 title(),
@@ -104,7 +104,7 @@ final class PatchView extends DrawnRegion {
         patch.ifPresent(found -> squares(scribe, found, edge));
     }
 
-    private void squares(Scribe scribe, MovePatch found, double edge) {
+    private void squares(ShapePainter scribe, MovePatch found, double edge) {
         Theme colours = scribe.theme();
         GraphicsContext g = scribe.graphics();
         g.setFill(colours.hand().deriveColor(0, 1, 1, 0.45));
@@ -135,7 +135,7 @@ final class PatchView extends DrawnRegion {
         under(scribe, w.text("patch.press"), 1.5, edge);
     }
 
-    private void under(Scribe scribe, String text, double rows, double edge) {
+    private void under(ShapePainter scribe, String text, double rows, double edge) {
         scribe.text(
                 text,
                 left + edge / 2,

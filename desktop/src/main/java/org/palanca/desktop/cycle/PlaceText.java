@@ -7,11 +7,11 @@ import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.units.LengthStyle;
-import org.palanca.units.Lengths;
-import org.palanca.units.MeasureFormatException;
-import org.palanca.units.Quantity;
-import org.palanca.words.Words;
+import org.palanca.base.units.LengthStyle;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.MeasureFormatException;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 
 /**
  * Places typed as lengths with commas between, and several of them with semicolons: three lengths forward of the front axle,

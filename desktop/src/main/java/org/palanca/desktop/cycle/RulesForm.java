@@ -6,12 +6,12 @@ import java.util.function.BiFunction;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.FlowPane;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
-import org.palanca.units.Quantity;
 import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Link;
-import org.palanca.words.Words;
 
 /** How much room must stay, what paint takes and bushings give of it, and how far joints may tilt. */
 final class RulesForm {

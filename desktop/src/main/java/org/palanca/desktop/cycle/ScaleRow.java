@@ -7,15 +7,15 @@ import java.util.Map;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.control.Button;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.floor.InstrumentRow;
-import org.palanca.instrument.InstrumentLine;
-import org.palanca.instrument.SimulatedInstrument;
-import org.palanca.units.Quantity;
+import org.palanca.floor.instrument.InstrumentLine;
+import org.palanca.floor.instrument.SimulatedInstrument;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Weights;
-import org.palanca.words.Words;
 
 /** Listens to four wheel scales and hands their steady readings over; ships with a set to try. */
 final class ScaleRow extends InstrumentRow {

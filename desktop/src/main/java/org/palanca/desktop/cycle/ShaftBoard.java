@@ -6,24 +6,24 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.scene.text.TextAlignment;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.board.BoardLayout;
 import org.palanca.desktop.board.FloorBoard;
-import org.palanca.desktop.board.Scribe;
+import org.palanca.desktop.board.ShapePainter;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.ShaftDrawing;
 import org.palanca.drawing.Shape;
-import org.palanca.driveline.BentJoint;
-import org.palanca.result.AxleModel;
-import org.palanca.result.WheelTravel;
-import org.palanca.units.Quantity;
+import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.study.driveline.BentJoint;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Words;
 
 /**
  * The shaft of a live axle from the side and from above, or the half-shafts of an independent one from behind, at the pose of
@@ -108,7 +108,7 @@ final class ShaftBoard extends FloorBoard {
     }
 
     @Override
-    protected void paint(Scribe scribe, BoardLayout board, Elevation elevation) {
+    protected void paint(ShapePainter scribe, BoardLayout board, Elevation elevation) {
         if (model == null) {
             return;
         }
@@ -132,7 +132,7 @@ final class ShaftBoard extends FloorBoard {
     }
 
     /** How long a shaft is between its joints, below its middle. */
-    private void length(Scribe scribe, BoardLayout board, Elevation elevation, Vector3D from, Vector3D to) {
+    private void length(ShapePainter scribe, BoardLayout board, Elevation elevation, Vector3D from, Vector3D to) {
         Vector3D middle = from.add(to).scalarMultiply(0.5);
         scribe.plated(
                 words().units().text(Vector3D.distance(from, to), Quantity.LENGTH),
@@ -145,7 +145,7 @@ final class ShaftBoard extends FloorBoard {
     }
 
     /** The angle above a joint, in the colour of what is wrong where it binds. */
-    private void angle(Scribe scribe, BoardLayout board, Elevation elevation, BentJoint joint) {
+    private void angle(ShapePainter scribe, BoardLayout board, Elevation elevation, BentJoint joint) {
         double y = board.y(elevation, elevation.up(joint.at())) - 26 * textSize();
         scribe.plated(
                 words().units().text(joint.angle(), Quantity.ANGLE),

@@ -12,25 +12,25 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Curve;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.floor.FloorPane;
-import org.palanca.desktop.floor.SaidColumn;
+import org.palanca.desktop.floor.VerdictColumn;
 import org.palanca.desktop.steps.CurveView;
-import org.palanca.driveline.PinionAdvice;
-import org.palanca.driveline.ShaftWords;
-import org.palanca.result.WheelTravel;
-import org.palanca.units.Lengths;
-import org.palanca.units.Quantity;
+import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.study.driveline.PinionAdvice;
+import org.palanca.study.driveline.ShaftWords;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
 
 /** The shaft: its joints' angles and how evenly it turns at every pose, and what turning the housing gives and takes. */
 public final class ShaftPane extends FloorPane {
@@ -309,7 +309,7 @@ public final class ShaftPane extends FloorPane {
 
     private void showSide() {
         Words w = words();
-        List<Node> side = new ArrayList<>(SaidColumn.of(
+        List<Node> side = new ArrayList<>(VerdictColumn.of(
                 ShaftWords.of(vehicle(), place()),
                 w,
                 "shaft-headline",

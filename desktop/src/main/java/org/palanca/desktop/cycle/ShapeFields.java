@@ -12,17 +12,17 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.clearance.PartShape;
+import org.palanca.base.units.LengthStyle;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
-import org.palanca.result.AxleModel;
-import org.palanca.survey.Axis;
-import org.palanca.units.LengthStyle;
-import org.palanca.units.Quantity;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.study.clearance.PartShape;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.check.PartCheck;
-import org.palanca.words.Words;
+import org.palanca.vehicle.survey.Axis;
 
 /** The measures of a shape that is no box: where its middle is, and what makes it a tube or an outline. */
 final class ShapeFields {

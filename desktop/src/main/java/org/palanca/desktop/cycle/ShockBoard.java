@@ -7,20 +7,20 @@ import java.util.function.Supplier;
 import javafx.scene.layout.Region;
 import javafx.scene.text.TextAlignment;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.board.BoardLayout;
-import org.palanca.desktop.board.Scribe;
+import org.palanca.desktop.board.ShapePainter;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
-import org.palanca.result.AxleModel;
-import org.palanca.result.WheelTravel;
-import org.palanca.springing.Shock;
-import org.palanca.units.Quantity;
+import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Words;
+import org.palanca.vehicle.springing.Shock;
 
 /** The axle on its shocks at ride, full bump and full droop. */
 public final class ShockBoard extends GripBoard {
@@ -107,7 +107,7 @@ public final class ShockBoard extends GripBoard {
     }
 
     @Override
-    protected void paint(Scribe scribe, BoardLayout board, Elevation elevation) {
+    protected void paint(ShapePainter scribe, BoardLayout board, Elevation elevation) {
         if (vehicle == null) {
             return;
         }
@@ -130,7 +130,7 @@ public final class ShockBoard extends GripBoard {
     }
 
     /** Each shock's length beside it, at ride. */
-    private void lengths(Scribe scribe, BoardLayout board) {
+    private void lengths(ShapePainter scribe, BoardLayout board) {
         for (Shock shock : ride.axle().springing().shocks()) {
             Vector3D upper = AxleDrawing.mount(ride, shock.upper());
             double length = Vector3D.distance(upper, AxleDrawing.mount(ride, shock.lower()));

@@ -18,24 +18,24 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Curve;
 import org.palanca.desktop.board.MountDrag;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
-import org.palanca.desktop.control.LatestOnly;
+import org.palanca.desktop.control.LatestTask;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.floor.FloorPane;
-import org.palanca.desktop.floor.SaidColumn;
+import org.palanca.desktop.floor.VerdictColumn;
 import org.palanca.desktop.steps.CurveView;
-import org.palanca.ride.RideHeight;
-import org.palanca.ride.RideStudy;
-import org.palanca.ride.RideWords;
-import org.palanca.ride.ShockPlacing;
-import org.palanca.ride.SpringAdvice;
-import org.palanca.springing.Shock;
-import org.palanca.springing.Springing;
-import org.palanca.targets.MovePatch;
-import org.palanca.units.Quantity;
+import org.palanca.result.targets.MovePatch;
+import org.palanca.study.ride.RideHeight;
+import org.palanca.study.ride.RideStudy;
+import org.palanca.study.ride.RideWords;
+import org.palanca.study.ride.ShockPlacing;
+import org.palanca.study.ride.SpringAdvice;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyNames;
@@ -45,8 +45,8 @@ import org.palanca.vehicle.Weights;
 import org.palanca.vehicle.edit.MountMoves;
 import org.palanca.vehicle.edit.ShockLayout;
 import org.palanca.vehicle.edit.SpringingMoves;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
+import org.palanca.vehicle.springing.Shock;
+import org.palanca.vehicle.springing.Springing;
 
 /** Shocks, springs, stops and straps: chosen, placed from the split wanted, set to the weight; what they do through travel. */
 public final class ShocksPane extends FloorPane {
@@ -63,7 +63,7 @@ public final class ShocksPane extends FloorPane {
     private final SizesForm sizes;
     private final SpringsForm springs = new SpringsForm(this);
     private final EndsForm ends = new EndsForm(this);
-    private final LatestOnly patches = new LatestOnly("where a shock may go", Duration.millis(150));
+    private final LatestTask patches = new LatestTask("where a shock may go", Duration.millis(150));
     private double split = USUAL_SPLIT;
     private double frequency = USUAL_FREQUENCY;
     private OptionalDouble leanBack = OptionalDouble.empty();
@@ -400,7 +400,7 @@ public final class ShocksPane extends FloorPane {
         }
         sideColumn()
                 .getChildren()
-                .setAll(SaidColumn.of(RideWords.of(study), w, "shocks-headline", "shocks.start", "shocks.good"));
+                .setAll(VerdictColumn.of(RideWords.of(study), w, "shocks-headline", "shocks.start", "shocks.good"));
         if (!springing().names().isEmpty()) {
             sideColumn().getChildren().add(Labels.sentence(w.text("caution.springs"), "caution"));
         }

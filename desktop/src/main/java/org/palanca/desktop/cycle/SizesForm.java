@@ -9,14 +9,15 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.FlowPane;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
+import org.palanca.io.FileFormatException;
 import org.palanca.io.SafeFile;
 import org.palanca.io.csv.ShockCsv;
-import org.palanca.springing.Shock;
-import org.palanca.springing.ShockCatalogue;
-import org.palanca.springing.ShockSize;
-import org.palanca.units.Quantity;
-import org.palanca.words.Words;
+import org.palanca.vehicle.springing.Shock;
+import org.palanca.vehicle.springing.ShockCatalogue;
+import org.palanca.vehicle.springing.ShockSize;
 
 /** What is bought of a shock: from a catalogue that can be read and written as CSV, or typed. */
 final class SizesForm {
@@ -85,7 +86,7 @@ final class SizesForm {
                 List<ShockSize> own = ShockCsv.read(Files.readString(path, StandardCharsets.UTF_8));
                 catalogue = ShockCatalogue.with(catalogue, own);
                 pane.refresh();
-            } catch (ShockCsv.Bad e) {
+            } catch (FileFormatException e) {
                 pane.say(pane.wordsNow().text(e.told()));
             } catch (IOException e) {
                 pane.say(pane.wordsNow().text("file.cannot_read", path.toString()));

@@ -10,23 +10,23 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
-import org.palanca.desktop.control.LatestOnly;
+import org.palanca.desktop.control.LatestTask;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.floor.FloorPane;
-import org.palanca.desktop.floor.SaidColumn;
-import org.palanca.result.AxleModel;
+import org.palanca.desktop.floor.VerdictColumn;
 import org.palanca.result.Result;
 import org.palanca.result.ResultWords;
-import org.palanca.terrain.Ground;
-import org.palanca.terrain.Rest;
-import org.palanca.terrain.RestWords;
-import org.palanca.terrain.StandingVehicle;
-import org.palanca.terrain.TipStudy;
-import org.palanca.units.Quantity;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.study.terrain.EquilibriumWords;
+import org.palanca.study.terrain.Ground;
+import org.palanca.study.terrain.StandingVehicle;
+import org.palanca.study.terrain.StaticEquilibrium;
+import org.palanca.study.terrain.TipStudy;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
 
 /** On real ground: drag a slope, put a rock under a wheel; see what each wheel carries, every result there, and when it tips. */
 public final class SlopePane extends FloorPane {
@@ -38,8 +38,8 @@ public final class SlopePane extends FloorPane {
     private final Slider across = slider("slope-across");
     private final FlowPane slopes = new FlowPane(14, 4);
     private final FlowPane rocks = new FlowPane(14, 4);
-    private final LatestOnly tips = new LatestOnly("tip angles", Duration.millis(250));
-    private final LatestOnly searches = new LatestOnly("where it stands", Duration.millis(40));
+    private final LatestTask tips = new LatestTask("tip angles", Duration.millis(250));
+    private final LatestTask searches = new LatestTask("where it stands", Duration.millis(40));
     private Vehicle standing;
     private Optional<StandingVehicle> vehicle = Optional.empty();
     private Ground ground = Ground.LEVEL;
@@ -166,13 +166,13 @@ public final class SlopePane extends FloorPane {
         if (vehicle.isEmpty()) {
             sideColumn()
                     .getChildren()
-                    .setAll(SaidColumn.headline(words().text("slope.two_axles"), "slope-headline", true));
+                    .setAll(VerdictColumn.headline(words().text("slope.two_axles"), "slope-headline", true));
             return;
         }
-        Optional<Rest> rest = vehicle.get().follow(ground);
+        Optional<StaticEquilibrium> rest = vehicle.get().follow(ground);
         if (rest.isPresent()) {
             searches.drop();
-            show(rest, RestWords.of(vehicle.get(), rest));
+            show(rest, EquilibriumWords.of(vehicle.get(), rest));
             return;
         }
         // Ground that jumps, or holds nothing any more, takes a longer look than a drag can wait for.
@@ -181,15 +181,15 @@ public final class SlopePane extends FloorPane {
         Ground on = ground;
         searches.ask(goOn -> StandingVehicle.of(asked).flatMap(one -> one.rest(on)), found -> {
             found.ifPresent(vehicle.get()::standAs);
-            show(found, RestWords.of(vehicle.get(), found));
+            show(found, EquilibriumWords.of(vehicle.get(), found));
         });
     }
 
-    private void show(Optional<Rest> rest, List<Message> said) {
+    private void show(Optional<StaticEquilibrium> rest, List<Message> said) {
         Words w = words();
         List<Node> side = new ArrayList<>();
         view.show(vehicle(), ground, rest);
-        side.add(SaidColumn.headline(
+        side.add(VerdictColumn.headline(
                 w.text(
                         "slope.headline",
                         Message.angle(Math.abs(ground.climb())),
@@ -206,14 +206,14 @@ public final class SlopePane extends FloorPane {
             side.add(Labels.of(w.text("slope.tip_wait"), "second"));
         }
         for (TipStudy tip : tipping) {
-            side.add(Labels.sentence(w.text(RestWords.tip(tip)), "working-why"));
+            side.add(Labels.sentence(w.text(EquilibriumWords.tip(tip)), "working-why"));
         }
         rest.ifPresent(at -> results(at, w, side));
         sideColumn().getChildren().setAll(side);
     }
 
     /** Every result of the axle on the board, where it stands now. */
-    private void results(Rest rest, Words w, List<Node> side) {
+    private void results(StaticEquilibrium rest, Words w, List<Node> side) {
         AxleModel model = new AxleModel(vehicle(), place());
         if (!model.moveTo(rest.travel().get(place()))) {
             return;

@@ -7,21 +7,21 @@ import javafx.geometry.Rectangle2D;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.board.BoardLayout;
 import org.palanca.desktop.board.DrawnRegion;
-import org.palanca.desktop.board.Scribe;
+import org.palanca.desktop.board.ShapePainter;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
-import org.palanca.result.AxleModel;
-import org.palanca.terrain.Ground;
-import org.palanca.terrain.Rest;
-import org.palanca.units.Quantity;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.study.terrain.Ground;
+import org.palanca.study.terrain.StaticEquilibrium;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.MassProperties;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Words;
 
 /** The vehicle where it comes to rest, from the side and from behind, with the load under each wheel and the plumb line. */
 final class SlopeView extends DrawnRegion {
@@ -30,7 +30,7 @@ final class SlopeView extends DrawnRegion {
     private final Supplier<Words> words;
     private Vehicle vehicle;
     private Ground ground = Ground.LEVEL;
-    private Optional<Rest> rest = Optional.empty();
+    private Optional<StaticEquilibrium> rest = Optional.empty();
 
     SlopeView(Supplier<Words> words, Supplier<Theme> theme) {
         super(theme, 120, 100);
@@ -39,7 +39,7 @@ final class SlopeView extends DrawnRegion {
         setMinSize(200, 160);
     }
 
-    void show(Vehicle next, Ground on, Optional<Rest> at) {
+    void show(Vehicle next, Ground on, Optional<StaticEquilibrium> at) {
         vehicle = next;
         ground = on;
         rest = at;
@@ -51,13 +51,13 @@ final class SlopeView extends DrawnRegion {
         if (vehicle == null) {
             return;
         }
-        Scribe scribe = new Scribe(g, colours, textSize());
+        ShapePainter scribe = new ShapePainter(g, colours, textSize());
         double side = width * 0.6;
         view(Elevation.SIDE, new Rectangle2D(0, 0, side, height), scribe);
         view(Elevation.REAR, new Rectangle2D(side, 0, width - side, height), scribe);
     }
 
-    private void view(Elevation elevation, Rectangle2D area, Scribe scribe) {
+    private void view(Elevation elevation, Rectangle2D area, ShapePainter scribe) {
         GraphicsContext g = scribe.graphics();
         double size = textSize();
         boolean fromSide = elevation == Elevation.SIDE;
@@ -100,7 +100,7 @@ final class SlopeView extends DrawnRegion {
                 13);
     }
 
-    private void ground(Scribe scribe, BoardLayout layout, Elevation elevation, double length, double middle) {
+    private void ground(ShapePainter scribe, BoardLayout layout, Elevation elevation, double length, double middle) {
         double y = layout.y(elevation, 0);
         scribe.pen(scribe.theme().line(), 2);
         scribe.line(layout.x(elevation, middle - length / 2), y, layout.x(elevation, middle + length / 2), y);
@@ -129,7 +129,7 @@ final class SlopeView extends DrawnRegion {
     }
 
     /** The chassis lifted and turned against the ground about its own origin. */
-    private void vehicle(Scribe scribe, BoardLayout layout, Elevation elevation) {
+    private void vehicle(ShapePainter scribe, BoardLayout layout, Elevation elevation) {
         GraphicsContext g = scribe.graphics();
         g.save();
         boolean fromSide = elevation == Elevation.SIDE;
@@ -155,7 +155,7 @@ final class SlopeView extends DrawnRegion {
         g.restore();
     }
 
-    private void loads(Scribe scribe, BoardLayout layout, Elevation elevation) {
+    private void loads(ShapePainter scribe, BoardLayout layout, Elevation elevation) {
         if (rest.isEmpty()) {
             return;
         }
@@ -171,7 +171,7 @@ final class SlopeView extends DrawnRegion {
         load(scribe, w, layout.x(elevation, across(elevation, 3)), y, loads.get(3));
     }
 
-    private void load(Scribe scribe, Words w, double x, double y, double newtons) {
+    private void load(ShapePainter scribe, Words w, double x, double y, double newtons) {
         scribe.plated(
                 w.units().text(newtons, Quantity.FORCE),
                 x,
@@ -184,7 +184,7 @@ final class SlopeView extends DrawnRegion {
 
     /** Straight down from where the whole weight acts: it tips when this falls outside the wheels. */
     private void plumb(
-            Scribe scribe, BoardLayout layout, Elevation elevation, double pivotX, double pivotY, double slope) {
+            ShapePainter scribe, BoardLayout layout, Elevation elevation, double pivotX, double pivotY, double slope) {
         MassProperties mass = vehicle.mass();
         Vector3D centre = new Vector3D(-mass.centreBehindFront(), 0, mass.centreHeight());
         double x = layout.x(elevation, elevation.across(centre)) - pivotX;

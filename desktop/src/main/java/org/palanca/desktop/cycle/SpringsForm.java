@@ -7,18 +7,18 @@ import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
-import org.palanca.ride.RideHeight;
-import org.palanca.springing.Air;
-import org.palanca.springing.Coil;
-import org.palanca.springing.Coils;
-import org.palanca.springing.Shock;
-import org.palanca.springing.Spring;
-import org.palanca.springing.Springing;
-import org.palanca.units.Lengths;
-import org.palanca.units.Quantity;
+import org.palanca.study.ride.RideHeight;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Words;
+import org.palanca.vehicle.springing.Air;
+import org.palanca.vehicle.springing.Coil;
+import org.palanca.vehicle.springing.Coils;
+import org.palanca.vehicle.springing.Shock;
+import org.palanca.vehicle.springing.Spring;
+import org.palanca.vehicle.springing.Springing;
 
 /** The springs of an axle's shocks: coils singly or up to three on one another, or air; both sides alike. */
 final class SpringsForm {

@@ -3,7 +3,7 @@ package org.palanca.desktop.document;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import org.palanca.desktop.steps.Step;
-import org.palanca.result.WheelTravel;
+import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.MountRef;
 

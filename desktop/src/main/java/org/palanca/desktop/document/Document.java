@@ -14,13 +14,13 @@ import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ObservableBooleanValue;
 import org.fxmisc.undo.UndoManager;
 import org.fxmisc.undo.UndoManagerFactory;
+import org.palanca.base.words.Message;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.check.Finding;
 import org.palanca.vehicle.check.VehicleCheck;
 import org.palanca.vehicle.edit.VehicleChange;
-import org.palanca.words.Message;
 import org.reactfx.EventSource;
 
 /** The vehicle being worked on. Every change goes through {@link #change}, so that every change can be undone. */

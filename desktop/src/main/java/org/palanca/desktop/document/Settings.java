@@ -10,9 +10,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import org.palanca.base.units.LengthStyle;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.io.SafeFile;
-import org.palanca.units.LengthStyle;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 

@@ -5,11 +5,11 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
 import javafx.scene.layout.TilePane;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
-import org.palanca.survey.Box;
-import org.palanca.units.Quantity;
-import org.palanca.words.Words;
+import org.palanca.vehicle.survey.Box;
 
 /** The six sides of a box, each in a field; they wrap in the width they are given, so they want a line of their own. */
 public final class BoxFields extends TilePane {

@@ -4,7 +4,7 @@ import java.util.function.Supplier;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import org.palanca.desktop.theme.Theme;
-import org.palanca.housing.Straightness;
+import org.palanca.vehicle.housing.Straightness;
 
 /** A tube's end seen from outside: a stroke to where it was pulled, a dot where the next bead goes. */
 final class ClockFace extends Canvas {

@@ -7,23 +7,24 @@ import java.util.function.Supplier;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.text.TextAlignment;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.board.BoardLayout;
 import org.palanca.desktop.board.FloorBoard;
-import org.palanca.desktop.board.Scribe;
+import org.palanca.desktop.board.ShapePainter;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
-import org.palanca.driveline.ShaftRun;
-import org.palanca.fit.FitWords;
-import org.palanca.fit.SquareCheck;
-import org.palanca.fit.TyreRoom;
-import org.palanca.geometry.Side;
-import org.palanca.result.AxleModel;
-import org.palanca.result.WheelMotion;
-import org.palanca.result.WheelTravel;
-import org.palanca.survey.Box;
-import org.palanca.survey.adjust.Adjustment;
-import org.palanca.units.Quantity;
+import org.palanca.floor.adjust.Adjustment;
+import org.palanca.mechanism.axle.WheelMotion;
+import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.study.driveline.ShaftRun;
+import org.palanca.study.fit.FitWords;
+import org.palanca.study.fit.SquareCheck;
+import org.palanca.study.fit.TyreClearance;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Driveline;
@@ -31,8 +32,7 @@ import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.WheelWell;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
+import org.palanca.vehicle.survey.Box;
 
 /** An axle in its wells: at ride, at the tightest pose as a ghost, with what it comes near to, its shaft and its diagonals. */
 final class FitBoard extends FloorBoard {
@@ -47,8 +47,8 @@ final class FitBoard extends FloorBoard {
     private Adjustment adjustment;
     private AxleModel ride;
     private AxleModel tight;
-    private Optional<TyreRoom> rooms = Optional.empty();
-    private Optional<TyreRoom.Room> least = Optional.empty();
+    private Optional<TyreClearance> rooms = Optional.empty();
+    private Optional<TyreClearance.Room> least = Optional.empty();
 
     FitBoard(Supplier<Words> words, Supplier<Theme> theme) {
         super(words, theme, Views.ALL);
@@ -65,7 +65,7 @@ final class FitBoard extends FloorBoard {
         tight = new AxleModel(next, at);
         Surroundings around = next.build().surroundings(at);
         boolean known = around.well().isPresent() || !around.obstacles().isEmpty();
-        rooms = known ? Optional.of(TyreRoom.of(next, at)) : Optional.empty();
+        rooms = known ? Optional.of(TyreClearance.of(next, at)) : Optional.empty();
         least = rooms.flatMap(room -> room.least().stream().findFirst());
         least.ifPresent(room -> tight.moveTo(room.pose()));
         draw();
@@ -93,7 +93,7 @@ final class FitBoard extends FloorBoard {
     }
 
     @Override
-    protected void paint(Scribe scribe, BoardLayout board, Elevation elevation) {
+    protected void paint(ShapePainter scribe, BoardLayout board, Elevation elevation) {
         if (vehicle == null) {
             return;
         }
@@ -117,11 +117,11 @@ final class FitBoard extends FloorBoard {
 
     /** The quarter that three elevations leave free shows the tightest place large, at the pose where it is tight. */
     @Override
-    protected void paintOver(Scribe scribe) {
+    protected void paintOver(ShapePainter scribe) {
         if (vehicle == null || least.isEmpty()) {
             return;
         }
-        TyreRoom.Room room = least.get();
+        TyreClearance.Room room = least.get();
         BoardLayout board = scales().orElseThrow();
         Rectangle2D area = new Rectangle2D(
                 board.rear().getMinX(),
@@ -155,7 +155,7 @@ final class FitBoard extends FloorBoard {
                 area.getMinX() + 4,
                 area.getMinY() + 9 * textSize(),
                 TextAlignment.LEFT,
-                room.metres() < TyreRoom.USUAL
+                room.metres() < TyreClearance.USUAL
                         ? scribe.theme().limit()
                         : scribe.theme().second(),
                 false,
@@ -167,7 +167,7 @@ final class FitBoard extends FloorBoard {
         return new Vector3D(wheel.centre(0), wheel.centre(1), wheel.centre(2));
     }
 
-    private void well(Scribe scribe, BoardLayout board, Elevation elevation, WheelWell well) {
+    private void well(ShapePainter scribe, BoardLayout board, Elevation elevation, WheelWell well) {
         wellBoxes(scribe, board, elevation, well);
         if (elevation == Elevation.REAR) {
             rooms.stream()
@@ -177,7 +177,7 @@ final class FitBoard extends FloorBoard {
         }
     }
 
-    private void wellBoxes(Scribe scribe, BoardLayout board, Elevation elevation, WheelWell well) {
+    private void wellBoxes(ShapePainter scribe, BoardLayout board, Elevation elevation, WheelWell well) {
         double line = ride.axle().lineX(vehicle.wheelbase());
         for (Side side : Side.values()) {
             double in = side.sign() * well.inner();
@@ -194,24 +194,24 @@ final class FitBoard extends FloorBoard {
         }
     }
 
-    private void dimension(Scribe scribe, BoardLayout board, TyreRoom.Room room, WheelWell well) {
+    private void dimension(ShapePainter scribe, BoardLayout board, TyreClearance.Room room, WheelWell well) {
         double up = ride.axle().tyre().loadedRadius();
         String text = words().units().text(room.metres(), Quantity.LENGTH).replace("-", "−");
         double level = board.y(Elevation.REAR, up + ride.axle().tyre().diameter() * 0.32);
-        if (room.wall() == TyreRoom.Wall.INNER) {
+        if (room.wall() == TyreClearance.Wall.INNER) {
             double wall = board.x(Elevation.REAR, well.inner());
             scribe.dimensionAcross(wall, wall + room.metres() * board.scale(), level, text);
-        } else if (room.wall() == TyreRoom.Wall.OUTER) {
+        } else if (room.wall() == TyreClearance.Wall.OUTER) {
             double lip = board.x(Elevation.REAR, well.outer());
             scribe.dimensionAcross(lip - room.metres() * board.scale(), lip, level - 20 * textSize(), text);
-        } else if (room.wall() == TyreRoom.Wall.TOP) {
+        } else if (room.wall() == TyreClearance.Wall.TOP) {
             double roof = board.y(Elevation.REAR, well.top());
             scribe.dimensionUp(
                     board.x(Elevation.REAR, ride.axle().track() / 2), roof, roof + room.metres() * board.scale(), text);
         }
     }
 
-    private void obstacle(Scribe scribe, BoardLayout board, Elevation elevation, Obstacle obstacle) {
+    private void obstacle(ShapePainter scribe, BoardLayout board, Elevation elevation, Obstacle obstacle) {
         boolean hit = least.isPresent() && least.get().obstacle().equals(obstacle.name());
         scribe.pen(hit ? scribe.theme().limit() : scribe.theme().second(), hit ? 2.2 : 1.3);
         scribe.path(board, elevation, box(obstacle.room(), elevation));
@@ -238,7 +238,7 @@ final class FitBoard extends FloorBoard {
         }
     }
 
-    private void shaft(Scribe scribe, BoardLayout board, Elevation elevation, Driveline line) {
+    private void shaft(ShapePainter scribe, BoardLayout board, Elevation elevation, Driveline line) {
         ShaftRun run = ShaftRun.at(ride, line);
         double x1 = board.x(elevation, elevation.across(line.output()));
         double y1 = board.y(elevation, elevation.up(line.output()));
@@ -260,7 +260,7 @@ final class FitBoard extends FloorBoard {
         }
     }
 
-    private void diagonals(Scribe scribe, BoardLayout board, Surroundings around) {
+    private void diagonals(ShapePainter scribe, BoardLayout board, Surroundings around) {
         SquareCheck.of(adjustment, around).flatMap(SquareCheck::diagonals).ifPresent(crossed -> {
             scribe.pen(scribe.theme().hand(), 1.2, 9, 5);
             tape(scribe, board, crossed.leftMark(), around.rightEnd());
@@ -268,7 +268,7 @@ final class FitBoard extends FloorBoard {
         });
     }
 
-    private void tape(Scribe scribe, BoardLayout board, String one, String other) {
+    private void tape(ShapePainter scribe, BoardLayout board, String one, String other) {
         Vector3D a = adjustment.place(one);
         Vector3D b = adjustment.place(other);
         scribe.line(

@@ -17,15 +17,16 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Verdict;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
-import org.palanca.fit.FitWords;
-import org.palanca.fit.TyreRoom;
-import org.palanca.survey.Box;
-import org.palanca.survey.Mark;
-import org.palanca.survey.adjust.Adjustment;
-import org.palanca.units.Lengths;
-import org.palanca.units.Quantity;
+import org.palanca.floor.adjust.Adjustment;
+import org.palanca.study.fit.FitWords;
+import org.palanca.study.fit.TyreClearance;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.Obstacle;
@@ -34,9 +35,8 @@ import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Tyre;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.WheelWell;
-import org.palanca.words.Message;
-import org.palanca.words.Said;
-import org.palanca.words.Words;
+import org.palanca.vehicle.survey.Box;
+import org.palanca.vehicle.survey.Mark;
 
 /** Place the axle: the tyre in its well at every pose that matters, square under the frame, and where the shaft runs. */
 public final class FitPane extends FloorPane {
@@ -84,12 +84,12 @@ public final class FitPane extends FloorPane {
             double radius = axle.tyre().diameter() / 2;
             double half = axle.tyre().width() / 2;
             return new WheelWell(
-                    -radius - 2 * TyreRoom.USUAL,
-                    radius + 2 * TyreRoom.USUAL,
-                    axle.tyre().loadedRadius() + radius + axle.travel().bump() + TyreRoom.USUAL,
-                    axle.track() / 2 - half - 2 * TyreRoom.USUAL,
-                    axle.track() / 2 + half + 2 * TyreRoom.USUAL,
-                    TyreRoom.USUAL);
+                    -radius - 2 * TyreClearance.USUAL,
+                    radius + 2 * TyreClearance.USUAL,
+                    axle.tyre().loadedRadius() + radius + axle.travel().bump() + TyreClearance.USUAL,
+                    axle.track() / 2 - half - 2 * TyreClearance.USUAL,
+                    axle.track() / 2 + half + 2 * TyreClearance.USUAL,
+                    TyreClearance.USUAL);
         });
     }
 
@@ -382,7 +382,7 @@ public final class FitPane extends FloorPane {
         showSide(FitWords.of(vehicle(), place(), adjustment));
     }
 
-    private void showSide(List<Said> said) {
-        sideColumn().getChildren().setAll(SaidColumn.of(said, words(), "fit-headline", "fit.start", "fit.fits"));
+    private void showSide(List<Verdict> said) {
+        sideColumn().getChildren().setAll(VerdictColumn.of(said, words(), "fit-headline", "fit.start", "fit.fits"));
     }
 }

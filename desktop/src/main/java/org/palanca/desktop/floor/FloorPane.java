@@ -6,6 +6,8 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.board.FloorBoard;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
@@ -13,8 +15,6 @@ import org.palanca.desktop.theme.Theme;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
 
 /** One step on the floor: what stands in the middle, and a column beside it in the place of the results. */
 public abstract class FloorPane extends VBox {

@@ -4,21 +4,21 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.palanca.assessment.Assessment;
-import org.palanca.assessment.Fault;
+import org.palanca.base.words.Message;
 import org.palanca.desktop.steps.Step;
-import org.palanca.housing.Housing;
-import org.palanca.housing.WeldOrder;
-import org.palanca.survey.Mark;
-import org.palanca.survey.adjust.Adjustment;
-import org.palanca.survey.adjust.DatumLife;
-import org.palanca.terrain.StandingVehicle;
+import org.palanca.floor.adjust.Adjustment;
+import org.palanca.floor.adjust.DatumLife;
+import org.palanca.study.assessment.Assessment;
+import org.palanca.study.assessment.Fault;
+import org.palanca.study.terrain.StandingVehicle;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
-import org.palanca.work.WorkOrder;
-import org.palanca.work.WorkStep;
+import org.palanca.vehicle.housing.Housing;
+import org.palanca.vehicle.housing.WeldOrder;
+import org.palanca.vehicle.survey.Mark;
+import org.palanca.vehicle.work.WorkOrder;
+import org.palanca.vehicle.work.WorkStep;
 
 /** How far the steps on the floor have come, in a few words each. */
 public final class FloorStates {

@@ -5,10 +5,10 @@ import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.control.Button;
-import org.palanca.instrument.InstrumentLine;
-import org.palanca.instrument.SimulatedInstrument;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
+import org.palanca.floor.instrument.InstrumentLine;
+import org.palanca.floor.instrument.SimulatedInstrument;
 
 /** Listens to an angle gauge or a laser and hands a steady reading over; ships with two to try it with. */
 final class GaugeRow extends InstrumentRow {

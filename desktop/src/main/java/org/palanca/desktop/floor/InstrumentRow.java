@@ -10,11 +10,11 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
-import org.palanca.instrument.InstrumentLine;
-import org.palanca.instrument.InstrumentLink;
-import org.palanca.instrument.SimulatedInstrument;
-import org.palanca.words.Words;
+import org.palanca.floor.instrument.InstrumentLine;
+import org.palanca.floor.instrument.InstrumentLink;
+import org.palanca.floor.instrument.SimulatedInstrument;
 
 /** Listens to an instrument at a port of this machine: connects, shows what it shows, hangs up; ships with some to try. */
 public abstract class InstrumentRow extends FlowPane {

@@ -28,27 +28,28 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.MeasureFormatException;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.drawing.Elevation;
-import org.palanca.instrument.InstrumentLine;
+import org.palanca.floor.adjust.Adjustment;
+import org.palanca.floor.adjust.SideBySide;
+import org.palanca.floor.adjust.SurveyFix;
+import org.palanca.floor.adjust.SurveyRemark;
+import org.palanca.floor.instrument.InstrumentLine;
+import org.palanca.floor.scan.Scan;
+import org.palanca.floor.scan.ScanPoint;
+import org.palanca.io.FileFormatException;
 import org.palanca.io.points.PointFile;
-import org.palanca.survey.Axis;
-import org.palanca.survey.Instrument;
-import org.palanca.survey.Mark;
-import org.palanca.survey.Reading;
-import org.palanca.survey.ReadingKind;
-import org.palanca.survey.Survey;
-import org.palanca.survey.adjust.Adjustment;
-import org.palanca.survey.adjust.SideBySide;
-import org.palanca.survey.adjust.SurveyFix;
-import org.palanca.survey.adjust.SurveyRemark;
-import org.palanca.survey.points.Scan;
-import org.palanca.survey.points.ScanPoint;
-import org.palanca.units.Lengths;
-import org.palanca.units.MeasureFormatException;
-import org.palanca.units.Quantity;
-import org.palanca.words.Words;
+import org.palanca.vehicle.survey.Axis;
+import org.palanca.vehicle.survey.Instrument;
+import org.palanca.vehicle.survey.Mark;
+import org.palanca.vehicle.survey.Reading;
+import org.palanca.vehicle.survey.ReadingKind;
+import org.palanca.vehicle.survey.Survey;
 
 /** Measure: press two marks, type what the tape says. Where everything is, how sure that is, and what to doubt. */
 public final class MeasurePane extends FloorPane {
@@ -550,7 +551,7 @@ public final class MeasurePane extends FloorPane {
                                             unitName,
                                             words().units().fine(scan.misfit().get()))
                             : words().text("measure.imported", Integer.toString(points.size()), unitName));
-        } catch (PointFile.Bad e) {
+        } catch (FileFormatException e) {
             complain(words().text(e.told()));
         } catch (IOException e) {
             complain(words().text("measure.unreadable", file));

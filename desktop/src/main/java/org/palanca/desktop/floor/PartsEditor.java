@@ -16,12 +16,12 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
-import org.palanca.housing.PurchasedPart;
-import org.palanca.units.Quantity;
-import org.palanca.words.Words;
+import org.palanca.vehicle.housing.PurchasedPart;
 
 /** Bought parts and how each meets the part it goes on. */
 final class PartsEditor extends VBox {

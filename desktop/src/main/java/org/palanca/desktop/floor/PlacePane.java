@@ -21,35 +21,35 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.units.ReadingLimits;
+import org.palanca.base.units.UnitStyle;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Verdict;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.FractionText;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
-import org.palanca.fit.FitWords;
+import org.palanca.floor.adjust.Adjustment;
+import org.palanca.floor.adjust.SurveyRemark;
+import org.palanca.floor.placing.Effect;
+import org.palanca.floor.placing.FaceWords;
+import org.palanca.floor.placing.MountAsBuilt;
+import org.palanca.floor.placing.PlacingOrder;
+import org.palanca.floor.placing.PlacingSheet;
 import org.palanca.io.sheet.PlacingPage;
 import org.palanca.io.sheet.SheetHead;
-import org.palanca.placing.AsPlaced;
-import org.palanca.placing.Effect;
-import org.palanca.placing.FaceWords;
-import org.palanca.placing.PlacingOrder;
-import org.palanca.placing.PlacingSheet;
 import org.palanca.result.ResultWords;
-import org.palanca.survey.Axis;
-import org.palanca.survey.Reading;
-import org.palanca.survey.Survey;
-import org.palanca.survey.adjust.Adjustment;
-import org.palanca.survey.adjust.SurveyRemark;
-import org.palanca.units.Quantity;
-import org.palanca.units.ReadingLimits;
-import org.palanca.units.UnitStyle;
+import org.palanca.study.fit.FitWords;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.Found;
+import org.palanca.vehicle.MountReadings;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.PlacingLimits;
-import org.palanca.words.Message;
-import org.palanca.words.Said;
-import org.palanca.words.Words;
-import org.palanca.work.WorkOrder;
-import org.palanca.work.WorkStep;
+import org.palanca.vehicle.survey.Axis;
+import org.palanca.vehicle.survey.Reading;
+import org.palanca.vehicle.survey.Survey;
+import org.palanca.vehicle.work.WorkOrder;
+import org.palanca.vehicle.work.WorkStep;
 
 /** Place: what the tape must show to put a mount where the board has it, what it showed, and what that does to the design. */
 public final class PlacePane extends FloorPane {
@@ -152,23 +152,26 @@ public final class PlacePane extends FloorPane {
     }
 
     private boolean readBack(String name) {
-        return build().found(new MountRef(place(), name)).filter(Found::placed).isPresent();
+        return build().found(new MountRef(place(), name))
+                .filter(MountReadings::placed)
+                .isPresent();
     }
 
     /** How far off a mount was found [m]; empty while it is not read back. Adjusting a survey for each takes a frame. */
     private OptionalDouble off(String name) {
-        Optional<Found> found = build().found(new MountRef(place(), name)).filter(Found::placed);
+        Optional<MountReadings> found =
+                build().found(new MountRef(place(), name)).filter(MountReadings::placed);
         if (found.isEmpty()) {
             return OptionalDouble.empty();
         }
         Axle axle = vehicle().axle(place()).orElseThrow();
         FoundAgainst key =
                 new FoundAgainst(found.get(), axle.position(name, vehicle().wheelbase()));
-        return offs.computeIfAbsent(key, any -> AsPlaced.off(vehicle(), found.get()));
+        return offs.computeIfAbsent(key, any -> MountAsBuilt.off(vehicle(), found.get()));
     }
 
     /** What was found, and where the plan has it. */
-    private record FoundAgainst(Found found, Vector3D planned) {}
+    private record FoundAgainst(MountReadings found, Vector3D planned) {}
 
     /** The mark of a mount that was read back: only one that came where it belongs is ticked. */
     private String tick(String name) {
@@ -200,7 +203,7 @@ public final class PlacePane extends FloorPane {
         }
         List<PlacingSheet.Tape> all = new ArrayList<>(sheet.tapes());
         all.addAll(sheet.checks());
-        Optional<Found> found = build().found(sheet.mount());
+        Optional<MountReadings> found = build().found(sheet.mount());
         for (int i = 0; i < all.size(); i++) {
             PlacingSheet.Tape tape = all.get(i);
             boolean check = i >= sheet.tapes().size();
@@ -244,7 +247,8 @@ public final class PlacePane extends FloorPane {
     /** What was read from other marks than these, as when a sheet was printed before the survey grew: it counts as well. */
     private VBox alsoRead(PlacingSheet sheet, Words w) {
         VBox box = new VBox(3);
-        List<Reading> read = build().found(sheet.mount()).map(Found::readings).orElse(List.of());
+        List<Reading> read =
+                build().found(sheet.mount()).map(MountReadings::readings).orElse(List.of());
         for (Reading reading : read) {
             if (sheet.readings().stream().noneMatch(reading::sameAs)) {
                 String text = w.text(
@@ -261,7 +265,7 @@ public final class PlacePane extends FloorPane {
         return box;
     }
 
-    private static Optional<Reading> taken(Found found, Reading wanted) {
+    private static Optional<Reading> taken(MountReadings found, Reading wanted) {
         return found.readings().stream().filter(wanted::sameAs).findFirst();
     }
 
@@ -269,21 +273,21 @@ public final class PlacePane extends FloorPane {
         List<Reading> next = others(sheet, reading);
         next.add(reading.withValues(List.of(value)));
         change(
-                build -> build.with(new Found(sheet.mount(), next)),
+                build -> build.with(new MountReadings(sheet.mount(), next)),
                 "found",
                 sheet.mount().mount());
     }
 
     private void forget(PlacingSheet sheet, Reading reading) {
         change(
-                build -> build.with(new Found(sheet.mount(), others(sheet, reading))),
+                build -> build.with(new MountReadings(sheet.mount(), others(sheet, reading))),
                 "found",
                 sheet.mount().mount());
     }
 
     private List<Reading> others(PlacingSheet sheet, Reading reading) {
         List<Reading> others = new ArrayList<>(
-                build().found(sheet.mount()).map(Found::readings).orElse(List.of()));
+                build().found(sheet.mount()).map(MountReadings::readings).orElse(List.of()));
         others.removeIf(reading::sameAs);
         return others;
     }
@@ -384,8 +388,8 @@ public final class PlacePane extends FloorPane {
         VBox side = sideColumn();
         side.getChildren().clear();
         if (sheet.isPresent()) {
-            Optional<AsPlaced> placed =
-                    build().found(sheet.get().mount()).flatMap(found -> AsPlaced.of(vehicle(), found));
+            Optional<MountAsBuilt> placed =
+                    build().found(sheet.get().mount()).flatMap(found -> MountAsBuilt.of(vehicle(), found));
             Label headline = Labels.sentence(
                     placed.map(one -> off(one, w))
                             .orElse(w.text("placing.start", sheet.get().mount().mount())),
@@ -436,7 +440,7 @@ public final class PlacePane extends FloorPane {
         return !planned.equals(w.units().text(effect.there(), effect.result().quantity()));
     }
 
-    private static String off(AsPlaced placed, Words w) {
+    private static String off(MountAsBuilt placed, Words w) {
         Vector3D off = placed.off();
         return w.text(
                 "placing.off",
@@ -458,8 +462,8 @@ public final class PlacePane extends FloorPane {
     /** A mount is not read back, and the axle not square, against what the tape says. */
     private Optional<Message> objection(WorkStep step) {
         if (step.name().equals("placing.read_back")) {
-            Optional<AsPlaced> placed = build().found(new MountRef(place(), step.subject()))
-                    .flatMap(found -> AsPlaced.of(vehicle(), found));
+            Optional<MountAsBuilt> placed = build().found(new MountRef(place(), step.subject()))
+                    .flatMap(found -> MountAsBuilt.of(vehicle(), found));
             if (placed.isEmpty()) {
                 return Optional.of(Message.of("placing.not_read", step.subject()));
             }
@@ -475,7 +479,7 @@ public final class PlacePane extends FloorPane {
                     .map(sheet -> Message.of("placing.cannot_tell", sheet.promise()));
         }
         if (step.name().equals("placing.square")) {
-            List<Said> said = FitWords.square(vehicle(), place(), Adjustment.of(build().survey()));
+            List<Verdict> said = FitWords.square(vehicle(), place(), Adjustment.of(build().survey()));
             return said.isEmpty()
                     ? Optional.of(Message.of("placing.square_unknown"))
                     : said.stream()

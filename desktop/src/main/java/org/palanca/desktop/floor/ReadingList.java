@@ -15,13 +15,13 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
-import org.palanca.survey.Reading;
-import org.palanca.survey.adjust.Adjustment;
-import org.palanca.survey.adjust.SurveyRemark;
-import org.palanca.units.Quantity;
-import org.palanca.words.Words;
+import org.palanca.floor.adjust.Adjustment;
+import org.palanca.floor.adjust.SurveyRemark;
+import org.palanca.vehicle.survey.Reading;
 
 /** Every reading of a survey, the one to doubt most first, each to be corrected or dropped where it stands. */
 final class ReadingList extends VBox {

@@ -13,17 +13,17 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
-import org.palanca.fit.CutReady;
-import org.palanca.survey.Box;
-import org.palanca.survey.Cut;
-import org.palanca.survey.Support;
-import org.palanca.survey.Survey;
-import org.palanca.survey.Zone;
-import org.palanca.survey.adjust.Adjustment;
-import org.palanca.units.Lengths;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
+import org.palanca.floor.adjust.Adjustment;
+import org.palanca.study.fit.CutReady;
+import org.palanca.vehicle.survey.Box;
+import org.palanca.vehicle.survey.Cut;
+import org.palanca.vehicle.survey.Support;
+import org.palanca.vehicle.survey.Survey;
+import org.palanca.vehicle.survey.Zone;
 
 /** Zones, cuts and supports: drawn as a box in the top view, then named and measured. */
 final class RoomEditor {

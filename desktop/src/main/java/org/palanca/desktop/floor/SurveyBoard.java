@@ -13,25 +13,25 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.board.BoardLayout;
 import org.palanca.desktop.board.FloorBoard;
-import org.palanca.desktop.board.Scribe;
+import org.palanca.desktop.board.ShapePainter;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.Elevation;
-import org.palanca.survey.Axis;
-import org.palanca.survey.Box;
-import org.palanca.survey.Cut;
-import org.palanca.survey.Mark;
-import org.palanca.survey.Reading;
-import org.palanca.survey.Support;
-import org.palanca.survey.Zone;
-import org.palanca.survey.adjust.Adjustment;
-import org.palanca.survey.adjust.DatumLife;
-import org.palanca.survey.adjust.ErrorEllipse;
-import org.palanca.survey.points.Scan;
-import org.palanca.survey.points.ScanPoint;
+import org.palanca.floor.adjust.Adjustment;
+import org.palanca.floor.adjust.DatumLife;
+import org.palanca.floor.adjust.ErrorEllipse;
+import org.palanca.floor.scan.Scan;
+import org.palanca.floor.scan.ScanPoint;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Words;
+import org.palanca.vehicle.survey.Axis;
+import org.palanca.vehicle.survey.Box;
+import org.palanca.vehicle.survey.Cut;
+import org.palanca.vehicle.survey.Mark;
+import org.palanca.vehicle.survey.Reading;
+import org.palanca.vehicle.survey.Support;
+import org.palanca.vehicle.survey.Zone;
 
 /** Marks where they are, with their error ellipses, the tapes between them, what will be cut and what holds things up. */
 final class SurveyBoard extends FloorBoard {
@@ -121,7 +121,7 @@ final class SurveyBoard extends FloorBoard {
     }
 
     @Override
-    protected void paint(Scribe scribe, BoardLayout board, Elevation elevation) {
+    protected void paint(ShapePainter scribe, BoardLayout board, Elevation elevation) {
         plan(scribe, board, elevation, vehicle.get());
         if (adjustment == null) {
             return;
@@ -148,7 +148,7 @@ final class SurveyBoard extends FloorBoard {
     }
 
     @Override
-    protected void paintOver(Scribe scribe) {
+    protected void paintOver(ShapePainter scribe) {
         BoardLayout board = scales().orElseThrow();
         if (adjustment != null && !adjustment.survey().marks().isEmpty()) {
             scribe.text(
@@ -177,7 +177,7 @@ final class SurveyBoard extends FloorBoard {
         return best;
     }
 
-    private void rooms(Scribe scribe, BoardLayout board, Elevation elevation) {
+    private void rooms(ShapePainter scribe, BoardLayout board, Elevation elevation) {
         for (Zone zone : adjustment.survey().zones()) {
             double[] dash = switch (zone.rule()) {
                 case NEVER_CUT -> new double[0];
@@ -213,12 +213,12 @@ final class SurveyBoard extends FloorBoard {
     }
 
     private static void room(
-            Scribe scribe, BoardLayout board, Elevation elevation, Box room, Color colour, double... dash) {
+            ShapePainter scribe, BoardLayout board, Elevation elevation, Box room, Color colour, double... dash) {
         scribe.pen(colour, 1.3, dash);
         scribe.path(board, elevation, box(room, elevation));
     }
 
-    private static void cross(Scribe scribe, BoardLayout board, Elevation elevation, Box room) {
+    private static void cross(ShapePainter scribe, BoardLayout board, Elevation elevation, Box room) {
         Vector3D low = new Vector3D(room.rear(), room.right(), room.bottom());
         Vector3D high = new Vector3D(room.front(), room.left(), room.top());
         double x1 = board.x(elevation, elevation.across(low));
@@ -230,7 +230,7 @@ final class SurveyBoard extends FloorBoard {
     }
 
     /** What may be done to a zone, where there is room to say it. */
-    private void rule(Scribe scribe, BoardLayout board, Zone zone) {
+    private void rule(ShapePainter scribe, BoardLayout board, Zone zone) {
         String text = words().text("survey.rule." + zone.rule().id());
         double wide = (zone.room().front() - zone.room().rear()) * board.scale();
         if (wide > text.length() * 6.5 * textSize()) {
@@ -246,7 +246,7 @@ final class SurveyBoard extends FloorBoard {
         }
     }
 
-    private void dots(Scribe scribe, BoardLayout board, Elevation elevation) {
+    private void dots(ShapePainter scribe, BoardLayout board, Elevation elevation) {
         List<ScanPoint> points = scan.points();
         int step = Math.max(1, points.size() / MOST_DOTS);
         scribe.graphics().setFill(scribe.theme().second());
@@ -265,7 +265,7 @@ final class SurveyBoard extends FloorBoard {
                 scribe.theme().hand()));
     }
 
-    private void tapes(Scribe scribe, BoardLayout board, Elevation elevation) {
+    private void tapes(ShapePainter scribe, BoardLayout board, Elevation elevation) {
         for (Reading reading : adjustment.survey().readings()) {
             boolean known = reading.kind().between()
                     && adjustment.survey().mark(reading.from()).isPresent()
@@ -288,7 +288,7 @@ final class SurveyBoard extends FloorBoard {
         }
     }
 
-    private void line(Scribe scribe, BoardLayout board, Elevation elevation, String one, String other) {
+    private void line(ShapePainter scribe, BoardLayout board, Elevation elevation, String one, String other) {
         Vector3D a = adjustment.place(one);
         Vector3D b = adjustment.place(other);
         scribe.line(
@@ -298,7 +298,7 @@ final class SurveyBoard extends FloorBoard {
                 board.y(elevation, elevation.up(b)));
     }
 
-    private void mark(Scribe scribe, BoardLayout board, Elevation elevation, Mark mark, int times) {
+    private void mark(ShapePainter scribe, BoardLayout board, Elevation elevation, Mark mark, int times) {
         Vector3D at = adjustment.place(mark.name());
         double x = board.x(elevation, elevation.across(at));
         double y = board.y(elevation, elevation.up(at));
@@ -331,7 +331,7 @@ final class SurveyBoard extends FloorBoard {
         return free(mark) ? 1 : 2;
     }
 
-    private void name(Scribe scribe, BoardLayout board, Elevation elevation, Mark mark, List<Rectangle2D> taken) {
+    private void name(ShapePainter scribe, BoardLayout board, Elevation elevation, Mark mark, List<Rectangle2D> taken) {
         Vector3D at = adjustment.place(mark.name());
         String name = free(mark) ? words().text("measure.free_mark", mark.name()) : mark.name();
         double x = board.x(elevation, elevation.across(at));
@@ -349,7 +349,7 @@ final class SurveyBoard extends FloorBoard {
         }
     }
 
-    private Color colour(Scribe scribe, Mark mark) {
+    private Color colour(ShapePainter scribe, Mark mark) {
         if (inHand(mark)) {
             return scribe.theme().hand();
         }
@@ -358,7 +358,7 @@ final class SurveyBoard extends FloorBoard {
     }
 
     private void ellipse(
-            Scribe scribe, BoardLayout board, Elevation elevation, Mark mark, double x, double y, int times) {
+            ShapePainter scribe, BoardLayout board, Elevation elevation, Mark mark, double x, double y, int times) {
         Axis up = elevation == Elevation.TOP ? Axis.LEFT : Axis.UP;
         ErrorEllipse ellipse = adjustment.ellipse(mark.name(), Axis.AHEAD, up);
         double major = ellipse.major() * board.scale() * times;

@@ -12,12 +12,12 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
-import org.palanca.work.StepEntry;
-import org.palanca.work.WorkOrder;
-import org.palanca.work.WorkStep;
+import org.palanca.vehicle.work.StepEntry;
+import org.palanca.vehicle.work.WorkOrder;
+import org.palanca.vehicle.work.WorkStep;
 
 /** Numbered steps to tick. A hold keeps what follows shut until it is checked, or passed with a reason in writing. */
 final class WorkOrderView extends VBox {

@@ -20,12 +20,14 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.steps.WholeVehicleView;
 import org.palanca.desktop.theme.Theme;
-import org.palanca.units.Lengths;
-import org.palanca.units.Quantity;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Use;
@@ -34,8 +36,6 @@ import org.palanca.vehicle.check.VehicleCheck;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterSteering;
 import org.palanca.vehicle.layout.StarterVehicle;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
 
 /** Asks five things and makes a vehicle of them. Lies in the board's place; nothing is lost by leaving it. */
 public final class NewVehiclePane extends HBox {

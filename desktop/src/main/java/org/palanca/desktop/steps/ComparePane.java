@@ -18,18 +18,19 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Comparison;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.strips.Verdicts;
 import org.palanca.desktop.theme.Theme;
+import org.palanca.floor.adjust.Adjustment;
+import org.palanca.floor.adjust.CutPlan;
 import org.palanca.result.Outcome;
 import org.palanca.result.Result;
 import org.palanca.result.ResultWords;
-import org.palanca.survey.Cut;
-import org.palanca.survey.adjust.Adjustment;
-import org.palanca.survey.adjust.CutPlan;
-import org.palanca.targets.Scorecard;
+import org.palanca.result.targets.Scorecard;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.MountRef;
@@ -40,8 +41,7 @@ import org.palanca.vehicle.edit.HoleMoves;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterSteering;
 import org.palanca.vehicle.layout.TypeChange;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
+import org.palanca.vehicle.survey.Cut;
 
 /**
  * Compare: the plan beside other ways the same vehicle may stand, drawn and in numbers at the board's pose, checked

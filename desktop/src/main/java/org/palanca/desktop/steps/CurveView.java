@@ -7,14 +7,14 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
+import org.palanca.base.units.Angles;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Curve;
 import org.palanca.desktop.board.DrawnRegion;
 import org.palanca.desktop.theme.Fonts;
 import org.palanca.desktop.theme.Theme;
-import org.palanca.units.Angles;
-import org.palanca.units.Lengths;
-import org.palanca.units.Quantity;
-import org.palanca.words.Words;
 
 /** One or two curves on ruled axes with a number at every rule: the first line whole, the second in strokes. */
 public final class CurveView extends DrawnRegion {

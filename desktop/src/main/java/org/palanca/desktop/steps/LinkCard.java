@@ -10,15 +10,15 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.TextAlignment;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.FractionText;
 import org.palanca.desktop.theme.Fonts;
 import org.palanca.desktop.theme.Theme;
-import org.palanca.shop.LinkCut;
-import org.palanca.shop.ThreadEngagement;
-import org.palanca.units.Quantity;
+import org.palanca.floor.cutting.LinkCut;
+import org.palanca.floor.cutting.ThreadEngagement;
 import org.palanca.vehicle.LinkHardware;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
 
 /** One link as it is made: drawn to scale with its joints, the tube's cut length big, and how the threads hold. */
 final class LinkCard extends VBox {

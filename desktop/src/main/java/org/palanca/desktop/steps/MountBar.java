@@ -12,12 +12,14 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
-import org.palanca.geometry.Side;
-import org.palanca.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Mount;
@@ -25,8 +27,6 @@ import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Placement;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.MountMoves;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
 
 /** The mount in hand above the board: its name and its three measures, as a tape gives them, to be typed. */
 public final class MountBar extends StackPane {

@@ -5,17 +5,17 @@ import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.shape.ArcType;
 import javafx.scene.text.TextAlignment;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.board.DrawnRegion;
 import org.palanca.desktop.theme.Fonts;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
-import org.palanca.result.AxleModel;
-import org.palanca.units.Quantity;
+import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Words;
 
 /** The whole vehicle from the side at ride, with wheelbase and centre of gravity dimensioned. */
 public final class WholeVehicleView extends DrawnRegion {

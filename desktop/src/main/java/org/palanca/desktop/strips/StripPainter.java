@@ -4,14 +4,14 @@ import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.theme.Fonts;
 import org.palanca.desktop.theme.Theme;
-import org.palanca.result.WheelTravel;
-import org.palanca.units.Quantity;
+import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.Travel;
-import org.palanca.words.Words;
 
 /**
  * Draws one strip's curve through the travel, droop at the left and bump at the right, with the band wanted as a shaded

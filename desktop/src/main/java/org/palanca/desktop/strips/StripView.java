@@ -10,13 +10,13 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.control.FractionText;
 import org.palanca.desktop.theme.Theme;
+import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.ResultWords;
-import org.palanca.result.WheelTravel;
 import org.palanca.vehicle.Travel;
-import org.palanca.words.Words;
 
 /** One result: name, big value, curve with band and worst point, verdict, change from the baseline. */
 public final class StripView extends VBox {

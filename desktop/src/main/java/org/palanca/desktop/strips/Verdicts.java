@@ -1,15 +1,15 @@
 package org.palanca.desktop.strips;
 
 import java.util.Optional;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Message.Measure;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.result.Outcome;
 import org.palanca.result.ResultWords;
-import org.palanca.targets.Scorecard;
-import org.palanca.units.Quantity;
+import org.palanca.result.targets.Scorecard;
 import org.palanca.vehicle.TargetBand;
-import org.palanca.words.Message;
-import org.palanca.words.Message.Measure;
-import org.palanca.words.Words;
 
 /** What a strip says in a sentence. */
 public final class Verdicts {

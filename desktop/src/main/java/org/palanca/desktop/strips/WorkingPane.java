@@ -10,20 +10,20 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.palanca.belief.Belief;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.result.ResultWords;
-import org.palanca.targets.Targets;
-import org.palanca.units.Quantity;
+import org.palanca.result.targets.Targets;
+import org.palanca.result.working.Working;
+import org.palanca.study.misconception.Misconception;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.TargetBand;
-import org.palanca.words.Message;
-import org.palanca.words.Words;
-import org.palanca.working.Working;
 
 /** Why a number is what it is: formula, this vehicle's numbers in it, what each means, source; and the band, editable. */
 final class WorkingPane extends VBox {
@@ -121,7 +121,7 @@ final class WorkingPane extends VBox {
 
     /** What is often believed of this result, with this vehicle's numbers. */
     private void believed(Words w) {
-        Belief.about(
+        Misconception.about(
                         analysis.model().vehicle(),
                         analysis.model().axle().place(),
                         strip.result().id())

@@ -12,7 +12,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.palanca.desktop.Sample;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
-import org.palanca.result.WheelTravel;
+import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Mount;

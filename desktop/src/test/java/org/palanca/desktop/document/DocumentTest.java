@@ -10,16 +10,16 @@ import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.palanca.base.units.LengthStyle;
+import org.palanca.base.words.Message;
 import org.palanca.desktop.Sample;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
-import org.palanca.units.LengthStyle;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.words.Message;
 
 class DocumentTest {
     @TempDir

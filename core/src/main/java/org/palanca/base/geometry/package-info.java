@@ -1,0 +1,2 @@
+/** What the field adds to a general geometry library: answers that may lie at infinity. */
+package org.palanca.base.geometry;

@@ -1,0 +1,92 @@
+package org.palanca.mechanism.axle;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.geometry.Side;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.Joint;
+import org.palanca.vehicle.Link;
+import org.palanca.vehicle.LinkRole;
+
+/**
+ * Which way the bolt of each link's end points at ride. Nothing says so in a description, so the ordinary way is taken:
+ * square to the link, and as nearly across the vehicle as that allows for links that run fore and aft, as nearly upright
+ * for those that run across, which have studs or eyes that lie flat. On a knuckle with a steering axis the stud lies along that
+ * axis, so that turning the wheel turns the stud in its joint and tilts nothing; on an arm that turns on a pin, such as a
+ * pitman arm, a relay or a bellcrank, along its pin. A joint is set without misalignment at ride.
+ *
+ * @param ends one an end, each link's {@code from} before its {@code to}
+ */
+public record JointBolts(List<End> ends) {
+    public JointBolts {
+        ends = List.copyOf(ends);
+    }
+
+    /**
+     * One end of a link.
+     *
+     * @param link its name
+     * @param mount index of the mount it is bolted to
+     * @param other index of the mount at its other end
+     * @param direction of the bolt at ride, of length 1, vehicle frame
+     * @param set by how much the link stands off the plane square to the bolt at ride, towards the bolt positive [rad]
+     */
+    public record End(String link, int mount, int other, Vector3D direction, double set) {}
+
+    /** The ends of all links of an axle. */
+    public static JointBolts of(Axle axle, double wheelbase) {
+        List<End> ends = new ArrayList<>();
+        for (Link link : axle.links()) {
+            int from = axle.mountIndex(link.from());
+            int to = axle.mountIndex(link.to());
+            Vector3D along = axle.position(link.to(), wheelbase)
+                    .subtract(axle.position(link.from(), wheelbase))
+                    .normalize();
+            Vector3D bolt = bolt(along, link.role());
+            ends.add(end(link, axle, from, to, along, bolt));
+            ends.add(end(link, axle, to, from, along.negate(), bolt));
+        }
+        return new JointBolts(ends);
+    }
+
+    private static End end(Link link, Axle axle, int mount, int other, Vector3D along, Vector3D ordinary) {
+        Vector3D bolt = stud(axle, axle.mounts().get(mount).body()).orElse(ordinary);
+        double set = Math.asin(Math.max(-1, Math.min(1, along.dotProduct(bolt))));
+        return new End(link.name(), mount, other, bolt, set);
+    }
+
+    /** Upwards along the steering axis for what is bolted to a knuckle that has one, along the pin for what turns on one. */
+    private static Optional<Vector3D> stud(Axle axle, String body) {
+        for (Side side : Side.values()) {
+            if (body.equals(BodyNames.knuckle(side))) {
+                return SteeringAxis.of(axle, side)
+                        .map(axis -> place(axle, axis.upper())
+                                .subtract(place(axle, axis.lower()))
+                                .normalize());
+            }
+        }
+        return axle.joints().stream()
+                .filter(joint -> joint instanceof Joint.Hinge && joint.body().equals(body))
+                .map(joint -> (Joint.Hinge) joint)
+                .map(pin -> axle.position(pin.to(), 0).subtract(axle.position(pin.from(), 0)))
+                .filter(pin -> pin.getNorm() > 0)
+                .map(Vector3D::normalize)
+                .findFirst();
+    }
+
+    /** A place for directions only: the wheelbase cancels. */
+    private static Vector3D place(Axle axle, int mount) {
+        return axle.position(axle.mounts().get(mount).name(), 0);
+    }
+
+    private static Vector3D bolt(Vector3D along, LinkRole role) {
+        boolean flat = role == LinkRole.TIE_ROD || role == LinkRole.DRAG_LINK;
+        boolean across = Math.abs(along.getY()) > Math.abs(along.getX());
+        Vector3D wished = flat ? Vector3D.PLUS_K : across ? Vector3D.PLUS_I : Vector3D.PLUS_J;
+        Vector3D square = wished.subtract(along.scalarMultiply(wished.dotProduct(along)));
+        return square.getNorm() < 1e-6 ? along.orthogonal() : square.normalize();
+    }
+}

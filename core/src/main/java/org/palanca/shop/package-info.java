@@ -1,2 +1,0 @@
-/** From the model to what is cut and where it goes. */
-package org.palanca.shop;

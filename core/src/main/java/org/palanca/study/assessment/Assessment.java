@@ -1,0 +1,321 @@
+package org.palanca.study.assessment;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Verdict;
+import org.palanca.floor.adjust.Adjustment;
+import org.palanca.floor.adjust.SurveyRemark;
+import org.palanca.floor.placing.MountAsBuilt;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.result.targets.Scorecard;
+import org.palanca.study.clearance.ClearanceStudy;
+import org.palanca.study.clearance.Clearances;
+import org.palanca.study.clearance.Overlap;
+import org.palanca.study.driveline.ShaftWords;
+import org.palanca.study.fit.CutReady;
+import org.palanca.study.fit.FitWords;
+import org.palanca.study.limits.CycleWords;
+import org.palanca.study.limits.Limit;
+import org.palanca.study.limits.Limits;
+import org.palanca.study.limits.TravelEnd;
+import org.palanca.study.ride.RideStudy;
+import org.palanca.study.ride.RideWords;
+import org.palanca.study.steering.PickupAdvice;
+import org.palanca.study.travel.WorstPose;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.check.HousingCheck;
+import org.palanca.vehicle.survey.Cut;
+
+/**
+ * Every fault that the studies find on both axles of a vehicle.
+ *
+ * @param faults the steps in the order of work, of one step the worst first
+ * @param looked the steps that had something to look at
+ */
+public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
+    /** Toe that moves more than this through the travel is felt [rad]: 1/2 degree, common practice, no source. */
+    public static final double TOE_FELT = Math.toRadians(0.5);
+
+    /** A fault is worse only by more than this [in, or in band widths]. */
+    private static final double WORSE = 0.01;
+
+    /** A change that makes everything together better by less is none [in, or band widths]. */
+    private static final double BETTER = 0.02;
+
+    public Assessment {
+        faults = List.copyOf(faults);
+        looked = Set.copyOf(looked);
+    }
+
+    /** Looks at everything. The vehicle's description must have no errors. */
+    public static Assessment of(Vehicle vehicle) {
+        return new Search(vehicle, Adjustment.of(vehicle.build().survey())).run();
+    }
+
+    /** Whether nothing at all is wrong. */
+    public boolean good() {
+        return faults.isEmpty();
+    }
+
+    /** Faults of a step. */
+    public List<Fault> of(Fault.Job step) {
+        return faults.stream().filter(fault -> fault.step() == step).toList();
+    }
+
+    /** How bad everything is together. */
+    public double badness() {
+        return faults.stream().mapToDouble(Fault::amount).sum();
+    }
+
+    /** Whether everything together is better here than it was before, by more than nothing. */
+    boolean betterThan(Assessment before) {
+        return badness() < before.badness() - BETTER;
+    }
+
+    /** What is worse here than it was before: faults that are new, and those that have grown. */
+    public List<Fault> worseThan(Assessment before) {
+        return faults.stream()
+                .filter(fault -> fault.amount() > before.amount(fault) + WORSE)
+                .toList();
+    }
+
+    private double amount(Fault fault) {
+        return faults.stream()
+                .filter(fault::same)
+                .mapToDouble(Fault::amount)
+                .findFirst()
+                .orElse(0);
+    }
+
+    private static final class Search {
+        private final Vehicle vehicle;
+        private final Adjustment adjustment;
+        private final List<Fault> faults = new ArrayList<>();
+        private final Set<Fault.Job> looked = EnumSet.noneOf(Fault.Job.class);
+
+        Search(Vehicle vehicle, Adjustment adjustment) {
+            this.vehicle = vehicle;
+            this.adjustment = adjustment;
+        }
+
+        Assessment run() {
+            survey();
+            for (Axle axle : vehicle.axles()) {
+                AxlePlace place = axle.place();
+                said(Fault.Job.AXLE, place, FitWords.of(vehicle, place, adjustment));
+                housing(axle);
+                links(place);
+                steer(axle);
+                cycle(place);
+                said(Fault.Job.SHOCKS, place, RideWords.of(RideStudy.of(vehicle, place)));
+                said(Fault.Job.SHAFT, place, ShaftWords.of(vehicle, place));
+                placed(place);
+            }
+            faults.sort(Comparator.comparing(Fault::step).thenComparingDouble(fault -> -fault.amount()));
+            return new Assessment(faults, looked);
+        }
+
+        /** What the marks and readings contradict; advice on what to read next is no fault. */
+        private void survey() {
+            if (vehicle.build().survey().marks().isEmpty()) {
+                return;
+            }
+            looked.add(Fault.Job.MEASURE);
+            for (SurveyRemark remark : SurveyRemark.of(adjustment)) {
+                if (remark.level() != SurveyRemark.Level.ADVICE) {
+                    faults.add(new Fault(
+                            Fault.Job.MEASURE,
+                            Optional.empty(),
+                            remark.message().key() + remark.marks(),
+                            1,
+                            remark.message()));
+                }
+            }
+            for (Cut cut : vehicle.build().survey().cuts()) {
+                for (Message one : cut.done() ? List.<Message>of() : CutReady.axles(vehicle, adjustment, cut)) {
+                    faults.add(new Fault(Fault.Job.MEASURE, Optional.empty(), named(one), 1, one));
+                }
+            }
+        }
+
+        /** Sizes that contradict one another or the plan, and parts that don't go together. */
+        private void housing(Axle axle) {
+            if (!HousingCheck.described(vehicle, axle)) {
+                return;
+            }
+            looked.add(Fault.Job.HOUSING);
+            for (Message one : HousingCheck.faults(vehicle, axle)) {
+                faults.add(new Fault(Fault.Job.HOUSING, Optional.of(axle.place()), named(one), 1, one));
+            }
+        }
+
+        /** What a sentence is about: its key and the names in it, without its numbers, which a change may change. */
+        private static String named(Message said) {
+            StringBuilder about = new StringBuilder(said.key());
+            for (Object argument : said.arguments()) {
+                if (argument instanceof Message inner) {
+                    about.append(' ').append(named(inner));
+                } else if (argument instanceof String name) {
+                    about.append(' ').append(name);
+                }
+            }
+            return about.toString();
+        }
+
+        /** Mounts that were read back where they do not belong. */
+        private void placed(AxlePlace place) {
+            if (vehicle.build().found().stream().anyMatch(found -> found.mount().axle() == place && found.placed())) {
+                looked.add(Fault.Job.PLACE);
+            }
+            for (MountAsBuilt.Astray one : MountAsBuilt.astray(vehicle, place)) {
+                faults.add(new Fault(
+                        Fault.Job.PLACE,
+                        Optional.of(place),
+                        one.mount().mount(),
+                        one.off() / vehicle.build().placing().tolerance() - 1,
+                        one.said()));
+            }
+        }
+
+        private void said(Fault.Job step, AxlePlace place, List<Verdict> all) {
+            if (!all.isEmpty()) {
+                looked.add(step);
+            }
+            for (Verdict one : all) {
+                if (!one.good()) {
+                    faults.add(new Fault(step, Optional.of(place), one.about(), one.lacks(), one.message()));
+                }
+            }
+        }
+
+        private void links(AxlePlace place) {
+            looked.add(Fault.Job.LINKS);
+            AxleModel model = new AxleModel(vehicle, place);
+            for (Scorecard.Mark mark : Scorecard.of(model).marks()) {
+                if (mark.severity() > 0) {
+                    faults.add(new Fault(
+                            Fault.Job.LINKS, Optional.of(place), mark.result().id(), mark.severity(), mark.said()));
+                }
+            }
+        }
+
+        private void steer(Axle axle) {
+            if (axle.steering().isEmpty()) {
+                return;
+            }
+            looked.add(Fault.Job.STEER);
+            double toe = PickupAdvice.largestToeChange(vehicle, axle.place());
+            if (toe > TOE_FELT) {
+                faults.add(new Fault(
+                        Fault.Job.STEER,
+                        Optional.of(axle.place()),
+                        "toe",
+                        toe / TOE_FELT - 1,
+                        Message.of("assessment.toe", Message.angle(toe), Message.angle(TOE_FELT))));
+            }
+        }
+
+        private void cycle(AxlePlace place) {
+            looked.add(Fault.Job.CYCLE);
+            Limits limits = new Limits(new Clearances(new AxleModel(vehicle, place)));
+            for (Limit limit : limits.passedAtRide()) {
+                cycle(place, "ride " + limit.id(), 1, Message.of("cycle.passed_at_ride", limit.what()));
+            }
+            for (Overlap overlap : Overlap.of(limits.model(), limits.envelope())) {
+                cycle(place, overlap.id(), overlap.depth() / Lengths.INCH, overlap.said());
+            }
+            for (TravelEnd end : TravelEnd.all(limits)) {
+                if (!end.asWanted()) {
+                    double missing = Math.max(0, end.missing()) / Lengths.INCH;
+                    cycle(place, "end " + end.way().id(), missing + weight(end.verdict()), CycleWords.end(end));
+                }
+            }
+            worstPoses(place, limits);
+            tightPairs(place, limits);
+        }
+
+        /** What is passed at a worst pose, each once, where it is passed most; what touches is found with the tight pairs. */
+        private void worstPoses(AxlePlace place, Limits limits) {
+            Map<String, Limits.Passed> most = new LinkedHashMap<>();
+            Map<String, WorstPose> where = new HashMap<>();
+            for (WorstPose pose : limits.envelope().worst()) {
+                for (Limits.Passed passed : limits.passedAt(pose.pose())) {
+                    String id = passed.limit().id();
+                    boolean more =
+                            !most.containsKey(id) || passed.by() > most.get(id).by();
+                    if (more && passed.limit().kind() != Limit.Kind.TOUCH) {
+                        most.put(id, passed);
+                        where.put(id, pose);
+                    }
+                }
+            }
+            most.forEach((id, passed) -> cycle(
+                    place,
+                    "worst " + id,
+                    passed.by(),
+                    Message.of(
+                            "assessment.at",
+                            Message.of("cycle.worst." + where.get(id).id()),
+                            passed.limit().what())));
+        }
+
+        /** Pairs that touch or keep less room than is wanted somewhere on the way, each once, where it is tightest. */
+        private void tightPairs(AxlePlace place, Limits limits) {
+            Set<String> told = new HashSet<>();
+            for (ClearanceStudy.Tight tight :
+                    ClearanceStudy.tooTight(new Clearances(limits.model()), limits.envelope())) {
+                String pair = "pair " + named(tight.one().name()) + "|"
+                        + named(tight.other().name());
+                if (!tight.atRide() && told.add(pair)) {
+                    cycle(place, pair, tight.missing() / Lengths.INCH, CycleWords.tight(tight));
+                }
+            }
+        }
+
+        private void cycle(AxlePlace place, String id, double amount, Message said) {
+            faults.add(new Fault(Fault.Job.CYCLE, Optional.of(place), id, amount, said));
+        }
+
+        /** How bad a wrong ending is besides what it lacks, in inches of travel: a shock that is hit more than an open end. */
+        private static double weight(TravelEnd.Verdict verdict) {
+            return switch (verdict) {
+                case AS_WANTED -> 0;
+                case SHORT -> 0.5;
+                case UNBOUNDED -> 0.25;
+                case MEETS_FIRST -> 0.5;
+                case ON_THE_SHOCK -> 0.5;
+                case OVERLAPS -> 0.25;
+            };
+        }
+    }
+
+    /** The fault to say first: of the step that is first in the order of work, the worst. */
+    public Optional<Fault> first() {
+        return faults.stream().findFirst();
+    }
+
+    /** Faults of an axle. */
+    public List<Fault> of(AxlePlace place) {
+        return faults.stream()
+                .filter(fault -> fault.axle().equals(Optional.of(place)))
+                .toList();
+    }
+
+    /** A step's name in word keys. */
+    public static String id(Fault.Job step) {
+        return step.name().toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,533 @@
+package org.palanca.study.clearance;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.solid.Convex;
+import org.palanca.base.solid.Gap;
+import org.palanca.base.solid.Place;
+import org.palanca.base.solid.Solid;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.words.Message;
+import org.palanca.mechanism.axle.AxleMechanism;
+import org.palanca.mechanism.axle.JointBolts;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.study.driveline.ShaftRun;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.Driveline;
+import org.palanca.vehicle.FrameRails;
+import org.palanca.vehicle.HalfShafts;
+import org.palanca.vehicle.Link;
+import org.palanca.vehicle.LinkHardware;
+import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.Obstacle;
+import org.palanca.vehicle.Part;
+import org.palanca.vehicle.Rim;
+import org.palanca.vehicle.Surroundings;
+import org.palanca.vehicle.Tyre;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.housing.HousingSize;
+import org.palanca.vehicle.springing.Shock;
+import org.palanca.vehicle.springing.ShockSize;
+import org.palanca.vehicle.survey.Box;
+
+/**
+ * Everything of an axle that may touch something, made from its description: links with their joints, jam nuts and bracket
+ * ears, tyres, shocks, housing, shafts, frame rails, what the user described, and the ground. Sizes that a description does
+ * not have are ordinary ones: common practice, no source.
+ */
+public final class CollisionBodies {
+    /** What is fixed to the housing belongs to it; tyres and tubes meet at the hub; shafts and the differential run together. */
+    static final String HOUSING = "housing";
+
+    static final String HUB = "hub";
+    static final String SHAFTS = "shaft";
+
+    /** Radius of an ordinary axle tube [m]: 3 in across. */
+    private static final double AXLE_TUBE = Lengths.inches(1.5);
+
+    /** Radius of an ordinary differential's middle [m]. */
+    private static final double DIFFERENTIAL = Lengths.inches(5);
+
+    /** Radius of an ordinary drive shaft [m]: 3 in across. */
+    private static final double SHAFT = Lengths.inches(1.5);
+
+    /** Radius of an ordinary half-shaft's bar [m]. */
+    private static final double HALF_SHAFT = Lengths.inches(0.625);
+
+    /** How much deeper than its seats a rim reaches, where the tyre's beads go over it [m]: common practice, no source. */
+    private static final double WELL = Lengths.inches(1);
+
+    /** A ring is made of so many pieces: a 17 in rim is 1.8 mm too thick inside by that. */
+    private static final int RING = 24;
+
+    /** Radius of a bracket's ear round its bolt [m]. */
+    private static final double EAR = Lengths.inches(1.125);
+
+    /** Half the thickness of an ear [m]: 1/4 in plate. */
+    private static final double EAR_HALF = Lengths.inches(0.125);
+
+    /** A jam nut and a joint's head reach out to this part of the way from its ball to its shank. */
+    private static final double NUT = 0.55;
+
+    /** Half the width of a joint that the ears stand round, as a part of the same. */
+    private static final double JOINT_HALF = 0.55;
+
+    /** How deep the ground is drawn [m], and how far it runs. */
+    private static final double GROUND = 0.5;
+
+    private final Vehicle vehicle;
+    private final AxleModel model;
+    private final Axle axle;
+    private final List<CollisionBody> things = new ArrayList<>();
+
+    private CollisionBodies(AxleModel model) {
+        this.model = model;
+        vehicle = model.vehicle();
+        axle = model.axle();
+    }
+
+    /** All things of the model's axle and of the frame around it. The model is left at ride. */
+    public static List<CollisionBody> of(AxleModel model) {
+        model.toRide();
+        CollisionBodies all = new CollisionBodies(model);
+        all.fixed();
+        all.parts();
+        all.wheels();
+        if (!axleHousingDescribed(model)) {
+            all.housing();
+        }
+        all.links();
+        all.things.addAll(Arms.of(model));
+        all.shocks();
+        all.shafts();
+        all.ground();
+        return all.carried();
+    }
+
+    /** What a mount sits in or against carries it, and so belongs to what is bolted there. */
+    private List<CollisionBody> carried() {
+        Gap gap = new Gap();
+        List<CollisionBody> all = new ArrayList<>();
+        for (CollisionBody thing : things) {
+            Set<String> belongs = new HashSet<>(thing.belongs());
+            for (Mount mount : axle.mounts()) {
+                int body = model.bodyIndex(mount.body()).orElseThrow();
+                // A ball joint may sit inside a wheel that nobody described the rim of; a bracket of a housing never
+                // does.
+                boolean inWheel = thing.kind() == Part.Kind.TYRE && mount.body().equals(BodyNames.AXLE);
+                if (!thing.carrier().equals(carrier(body)) || inWheel) {
+                    continue;
+                }
+                Vector3D at = axle.position(mount.name(), vehicle.wheelbase()).subtract(model.originAtRide(body));
+                Solid joint = one(Convex.ball(at, NUT * vehicle.hardware().eyeToShank()));
+                if (gap.between(thing.solid(), new Place(), joint, new Place()) < 0) {
+                    belongs.add(mount.name());
+                }
+            }
+            all.add(thing.withBelongs(belongs));
+        }
+        return List.copyOf(all);
+    }
+
+    /** Who describes a part of the driveline on the housing has described the housing. */
+    private static boolean axleHousingDescribed(AxleModel model) {
+        return model.axle().independent()
+                || model.vehicle().build().surroundings(model.axle().place()).parts().stream()
+                        .anyMatch(part -> part.body().equals(BodyNames.AXLE) && part.kind() == Part.Kind.DRIVELINE);
+    }
+
+    /** What of an axle is compared with nothing unless it is described, in words: no mount tells its shape. */
+    public static List<Message> notDrawn(Axle axle) {
+        return Arms.notDrawn(axle);
+    }
+
+    private void add(String id, Message name, Part.Kind kind, Carrier carrier, Solid solid, String... belongs) {
+        things.add(new CollisionBody(id, name, kind, carrier, solid, Set.of(belongs)));
+    }
+
+    private static Solid one(Convex piece) {
+        return Solid.of(List.of(piece));
+    }
+
+    private void fixed() {
+        vehicle.rails().ifPresent(this::rails);
+        for (AxlePlace place : AxlePlace.values()) {
+            Surroundings around = vehicle.build().surroundings(place);
+            for (Obstacle obstacle : around.obstacles()) {
+                add(
+                        "obstacle:" + obstacle.name(),
+                        Message.of("thing.part", obstacle.name()),
+                        Part.Kind.FIXED,
+                        new Carrier.Frame(),
+                        PartSolid.of(obstacle.part().form(), Vector3D.ZERO));
+            }
+        }
+    }
+
+    private static Box rail(Vehicle vehicle, FrameRails rails, Side side) {
+        double outer = side.sign() * rails.out();
+        double inner = side.sign() * (rails.out() - rails.width());
+        return new Box(
+                -vehicle.wheelbase() - rails.rear(),
+                rails.front(),
+                Math.min(inner, outer),
+                Math.max(inner, outer),
+                rails.bottom(),
+                rails.top());
+    }
+
+    /** Obstacles that are the frame's rails themselves, notched and all: they take up room of the straight rails. */
+    static List<Obstacle> railsAmong(Vehicle vehicle, List<Obstacle> obstacles) {
+        List<Obstacle> found = new ArrayList<>();
+        vehicle.rails().ifPresent(rails -> {
+            for (Obstacle obstacle : obstacles) {
+                for (Side side : Side.values()) {
+                    if (isRail(obstacle, rail(vehicle, rails, side))) {
+                        found.add(obstacle);
+                    }
+                }
+            }
+        });
+        return found;
+    }
+
+    private static boolean isRail(Obstacle obstacle, Box rail) {
+        return obstacle.room().shared(rail).volume() > obstacle.room().volume() / 2;
+    }
+
+    private void rails(FrameRails rails) {
+        for (Side side : Side.values()) {
+            Box box = rail(vehicle, rails, side);
+            if (describedBetter(box)) {
+                continue;
+            }
+            add(
+                    "rail:" + side.id(),
+                    Message.of("thing.rail." + side.id()),
+                    Part.Kind.FIXED,
+                    new Carrier.Frame(),
+                    one(sloping(box, rails)));
+        }
+    }
+
+    /** A rail's eight corners, each as low as the frame is there. */
+    private Convex sloping(Box box, FrameRails rails) {
+        List<Vector3D> corners = new ArrayList<>();
+        for (double x : new double[] {box.rear(), box.front()}) {
+            double drop = rails.dropAt(x, vehicle.wheelbase());
+            for (double y : new double[] {box.right(), box.left()}) {
+                corners.add(new Vector3D(x, y, box.bottom() - drop));
+                corners.add(new Vector3D(x, y, box.top() - drop));
+            }
+        }
+        return Convex.hull(corners, 0);
+    }
+
+    /** Rails are drawn straight; where obstacles on the frame take up room of a rail they are that rail, notched and all. */
+    private boolean describedBetter(Box rail) {
+        for (AxlePlace place : AxlePlace.values()) {
+            for (Obstacle obstacle : vehicle.build().surroundings(place).obstacles()) {
+                if (isRail(obstacle, rail)) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    /** What the user described: of this axle all, of the other what stands on the frame. */
+    private void parts() {
+        for (AxlePlace place : AxlePlace.values()) {
+            for (Part part : vehicle.build().surroundings(place).parts()) {
+                OptionalInt body = model.bodyIndex(part.body());
+                if (body.isEmpty() || place != axle.place() && !part.onFrame()) {
+                    continue;
+                }
+                things.add(new CollisionBody(
+                        "part:" + part.name(),
+                        Message.of("thing.part", part.name()),
+                        part.kind(),
+                        carrier(body.getAsInt()),
+                        PartSolid.of(part.form(), model.originAtRide(body.getAsInt())),
+                        Set.of(),
+                        part.joined(),
+                        part.moment()));
+            }
+        }
+    }
+
+    static Carrier carrier(int body) {
+        return body < 0 ? new Carrier.Frame() : new Carrier.Moving(body);
+    }
+
+    private void wheels() {
+        for (Side side : Side.values()) {
+            int body = model.bodyIndex(AxleMechanism.wheelBody(axle, side)).orElseThrow();
+            Vector3D centre = AxleMechanism.wheelCentre(axle, vehicle.wheelbase(), side);
+            Vector3D axis = new Vector3D(
+                    model.motion().wheel(side.sign()).axis(0),
+                    model.motion().wheel(side.sign()).axis(1),
+                    model.motion().wheel(side.sign()).axis(2));
+            add(
+                    "tyre:" + side.id(),
+                    Message.of("thing.tyre." + side.id()),
+                    Part.Kind.TYRE,
+                    carrier(body),
+                    wheel(centre.subtract(model.originAtRide(body)), axis, side),
+                    HUB);
+        }
+    }
+
+    /** Filled where the rim is not known; else the tyre's ring, the rim's, and the disc at the mounting face. */
+    private Solid wheel(Vector3D centre, Vector3D axis, Side side) {
+        Tyre tyre = axle.tyre();
+        double radius = tyre.diameter() / 2;
+        double shoulder = tyre.shoulder();
+        Convex filled = Convex.wheel(centre, axis, radius, tyre.width() / 2, shoulder);
+        if (axle.wheels().rim().isEmpty()) {
+            return one(filled);
+        }
+        Rim rim = axle.wheels().rim().get();
+        double seat = rim.diameter() / 2;
+        double well = Math.max(seat / 2, seat - WELL);
+        double rounding = Math.min(shoulder, 0.4 * (radius - seat));
+        List<Convex> pieces =
+                new ArrayList<>(Convex.ring(centre, axis, seat, radius, tyre.width() / 2, rounding, RING));
+        pieces.addAll(
+                Convex.ring(centre, axis, well, seat + rounding, rim.width() / 2 + Rim.FLANGE, Rim.FLANGE / 4, RING));
+        Vector3D outward = axis.scalarMultiply(side.sign() * Math.signum(axis.getY()));
+        Vector3D disc = centre.add(rim.offset() + Rim.FLANGE / 2, outward);
+        pieces.add(Convex.wheel(disc, axis, well, Rim.FLANGE / 2, Rim.FLANGE / 4));
+        double widest =
+                Math.max(tyre.width() / 2, Math.max(rim.width() / 2 + Rim.FLANGE, Math.abs(rim.offset()) + Rim.FLANGE));
+        return Solid.within(Convex.wheel(centre, axis, radius, widest, rounding), pieces);
+    }
+
+    /** Tube between the wheels and a ball where the pinion is. */
+    private void housing() {
+        int body = model.bodyIndex(BodyNames.AXLE).orElseThrow();
+        double end = (axle.track() - axle.tyre().width()) / 2;
+        double offset = vehicle.build().pinionOffset(axle.place());
+        Size tube = size(HousingSize.TUBE_DIAMETER, AXLE_TUBE);
+        Size differential = size(HousingSize.DIFFERENTIAL_DIAMETER, DIFFERENTIAL);
+        add(
+                "housing:tube",
+                tube.named("thing.axle_tube"),
+                Part.Kind.DRIVELINE,
+                carrier(body),
+                one(Convex.capsule(new Vector3D(0, -end, 0), new Vector3D(0, end, 0), tube.radius())),
+                HOUSING,
+                HUB);
+        add(
+                "housing:differential",
+                differential.named("thing.differential"),
+                Part.Kind.DRIVELINE,
+                carrier(body),
+                one(Convex.ball(new Vector3D(0, offset, 0), differential.radius())),
+                HOUSING,
+                SHAFTS);
+    }
+
+    /** A size that was typed, or an ordinary one: then whatever rests on it says so. */
+    private record Size(double radius, boolean assumed) {
+        Message named(String key) {
+            return assumed ? Message.of("thing.assumed", Message.of(key), Message.length(2 * radius)) : Message.of(key);
+        }
+    }
+
+    private Size size(HousingSize size, double ordinary) {
+        Double known = vehicle.build().housing(axle.place()).sizes().get(size);
+        return known == null ? new Size(ordinary, true) : new Size(known / 2, false);
+    }
+
+    private void links() {
+        LinkHardware hardware = vehicle.hardware();
+        double radius = hardware.tubeDiameter() / 2;
+        double eye = hardware.eyeToShank();
+        for (Link link : axle.links()) {
+            Carrier carrier = between(link.from(), link.to());
+            double length = distance(link.from(), link.to());
+            double tube = Math.min(length / 3, eye + radius);
+            add(
+                    "link:" + link.name(),
+                    Message.of("thing.link", link.name()),
+                    Part.Kind.MOVING,
+                    carrier,
+                    one(Convex.capsule(new Vector3D(tube, 0, 0), new Vector3D(length - tube, 0, 0), radius)),
+                    link.from(),
+                    link.to(),
+                    link.name());
+            for (boolean first : new boolean[] {true, false}) {
+                String mount = first ? link.from() : link.to();
+                Vector3D ball = new Vector3D(first ? 0 : length, 0, 0);
+                Vector3D nut = new Vector3D(first ? eye : length - eye, 0, 0);
+                add(
+                        "joint:" + link.name() + (first ? " from" : " to"),
+                        Message.of("thing.joint", mount),
+                        Part.Kind.MOVING,
+                        carrier,
+                        one(Convex.capsule(ball, nut, NUT * eye)),
+                        link.from(),
+                        link.to(),
+                        link.name());
+            }
+        }
+        JointBolts bolts = JointBolts.of(axle, vehicle.wheelbase());
+        for (JointBolts.End end : bolts.ends()) {
+            ears(end, JOINT_HALF * eye);
+        }
+    }
+
+    private void ears(JointBolts.End end, double half) {
+        String mount = axle.mounts().get(end.mount()).name();
+        int body = model.bodyIndex(axle.mounts().get(end.mount()).body()).orElseThrow();
+        Vector3D at = axle.position(mount, vehicle.wheelbase()).subtract(model.originAtRide(body));
+        List<Convex> pair = new ArrayList<>();
+        for (int side = -1; side <= 1; side += 2) {
+            Vector3D middle = at.add(side * (half + EAR_HALF), end.direction());
+            pair.add(Convex.wheel(middle, end.direction(), EAR, EAR_HALF, EAR_HALF / 2));
+        }
+        // Two links on one bolt share its ears.
+        boolean there = things.stream().anyMatch(thing -> thing.id().equals("ears:" + mount));
+        if (!there) {
+            add(
+                    "ears:" + mount,
+                    Message.of("thing.ears", mount),
+                    body < 0 ? Part.Kind.FIXED : Part.Kind.MOVING,
+                    carrier(body),
+                    Solid.of(pair),
+                    mount);
+        }
+    }
+
+    private void shocks() {
+        for (Shock shock : axle.springing().shocks()) {
+            if (shock.size().isPresent()) {
+                shock(shock, shock.size().get());
+            }
+        }
+    }
+
+    /** Body and coil hang on the upper mount; a coil covers the lower half too, else only the shaft is there. */
+    private void shock(Shock shock, ShockSize size) {
+        boolean coiled = size.coil() > size.body();
+        double eye = Math.max(size.eye(), size.body()) / 2;
+        double half = Math.max(eye, size.collapsed() / 2 - eye);
+        Message name = Message.of("thing.shock", shock.name());
+        Convex upper = Convex.wheel(
+                new Vector3D(eye + half, 0, 0), Vector3D.PLUS_I, size.widest() / 2, half, Lengths.inches(0.0625));
+        add(
+                "shock:" + shock.name(),
+                name,
+                Part.Kind.MOVING,
+                between(shock.upper(), shock.lower()),
+                one(upper),
+                shock.upper(),
+                shock.lower(),
+                shock.name());
+        Convex lower = coiled
+                ? Convex.wheel(
+                        new Vector3D(eye + half, 0, 0), Vector3D.PLUS_I, size.coil() / 2, half, Lengths.inches(0.0625))
+                : Convex.capsule(new Vector3D(eye, 0, 0), new Vector3D(size.collapsed() - eye, 0, 0), size.body() / 6);
+        add(
+                "shock:" + shock.name(),
+                name,
+                Part.Kind.MOVING,
+                between(shock.lower(), shock.upper()),
+                one(lower),
+                shock.upper(),
+                shock.lower(),
+                shock.name());
+    }
+
+    private void shafts() {
+        Surroundings around = vehicle.build().surroundings(axle.place());
+        if (!axle.independent()) {
+            around.driveline().ifPresent(this::shaft);
+        }
+        if (axle.independent()) {
+            around.halfShafts().ifPresent(this::halfShafts);
+        }
+    }
+
+    private void shaft(Driveline line) {
+        int body = model.bodyIndex(BodyNames.AXLE).orElseThrow();
+        Vector3D pinion = ShaftRun.at(model, line).pinion();
+        Carrier carrier = new Carrier.Between(
+                new Carrier.Anchor.Still(line.output()),
+                new Carrier.Anchor.On(body, pinion.subtract(model.originAtRide(body))));
+        double length = Vector3D.distance(line.output(), pinion);
+        add(
+                "shaft:drive",
+                Message.of("thing.drive_shaft"),
+                Part.Kind.DRIVELINE,
+                carrier,
+                one(Convex.capsule(new Vector3D(SHAFT, 0, 0), new Vector3D(length - SHAFT, 0, 0), SHAFT)),
+                SHAFTS,
+                HOUSING);
+    }
+
+    private void halfShafts(HalfShafts shafts) {
+        for (Side side : Side.values()) {
+            int body = model.bodyIndex(AxleMechanism.wheelBody(axle, side)).orElseThrow();
+            Vector3D inner = new Vector3D(
+                    shafts.inner().getX(),
+                    side.sign() * shafts.inner().getY(),
+                    shafts.inner().getZ());
+            Vector3D outer = AxleMechanism.wheelCentre(axle, vehicle.wheelbase(), side)
+                    .subtract(new Vector3D(0, side.sign() * shafts.inset(), 0));
+            Carrier carrier = new Carrier.Between(
+                    new Carrier.Anchor.Still(inner),
+                    new Carrier.Anchor.On(body, outer.subtract(model.originAtRide(body))));
+            double length = Vector3D.distance(inner, outer);
+            add(
+                    "shaft:" + side.id(),
+                    Message.of("thing.half_shaft." + side.id()),
+                    Part.Kind.DRIVELINE,
+                    carrier,
+                    one(Convex.capsule(
+                            new Vector3D(HALF_SHAFT, 0, 0), new Vector3D(length - HALF_SHAFT, 0, 0), HALF_SHAFT)),
+                    SHAFTS,
+                    HOUSING,
+                    HUB);
+        }
+    }
+
+    /** What the tyres stand on, under everything else. */
+    private void ground() {
+        double line = axle.lineX(vehicle.wheelbase());
+        double reach = vehicle.wheelbase();
+        Convex slab = Convex.box(new Vector3D(line - reach, -reach, -GROUND), new Vector3D(line + reach, reach, 0));
+        things.add(new CollisionBody(
+                "ground:",
+                Message.of("thing.ground"),
+                Part.Kind.FIXED,
+                new Carrier.Ground(),
+                one(slab),
+                Set.of("ground")));
+    }
+
+    private Carrier between(String from, String to) {
+        return new Carrier.Between(
+                new Carrier.Anchor.AtMount(axle.mountIndex(from)), new Carrier.Anchor.AtMount(axle.mountIndex(to)));
+    }
+
+    private double distance(String from, String to) {
+        return Vector3D.distance(axle.position(from, vehicle.wheelbase()), axle.position(to, vehicle.wheelbase()));
+    }
+
+    /** The part a thing is made from, where the user described it. */
+    public static Optional<Part> part(Vehicle vehicle, AxlePlace place, CollisionBody thing) {
+        return thing.sort().equals("part")
+                ? vehicle.build().surroundings(place).part(thing.subject())
+                : Optional.empty();
+    }
+}

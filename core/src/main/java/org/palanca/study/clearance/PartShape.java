@@ -1,0 +1,112 @@
+package org.palanca.study.clearance;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.palanca.base.solid.Place;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.vehicle.Part;
+import org.palanca.vehicle.survey.Axis;
+import org.palanca.vehicle.survey.Box;
+
+/** How a described part looks from one side at a pose: its outline in that view. */
+public final class PartShape {
+    private static final int ROUND = 12;
+
+    private PartShape() {}
+
+    /** Places whose outline, seen from anywhere, is the part's: each list is one convex piece [m], vehicle frame. */
+    public static List<List<Vector3D>> pieces(AxleModel model, Part part) {
+        int body = model.bodyIndex(part.body()).orElse(-1);
+        Place place = new Place();
+        Vector3D origin = model.originAtRide(body);
+        if (body >= 0) {
+            model.locate(body, place);
+        }
+        List<List<Vector3D>> pieces = new ArrayList<>();
+        for (List<Vector3D> piece : pieces(part.form())) {
+            pieces.add(piece.stream()
+                    .map(point -> place.at(point.subtract(origin)))
+                    .toList());
+        }
+        return pieces;
+    }
+
+    private static List<List<Vector3D>> pieces(Part.Form form) {
+        if (form instanceof Part.BoxForm box) {
+            return List.of(corners(box.box()));
+        }
+        if (form instanceof Part.TubeForm tube) {
+            return tube(tube);
+        }
+        if (form instanceof Part.OutlineForm drawn) {
+            List<Vector3D> all = new ArrayList<>();
+            for (Part.OutlineForm.Corner corner : drawn.outline()) {
+                all.add(place(drawn.along(), corner, drawn.from()));
+                all.add(place(drawn.along(), corner, drawn.to()));
+            }
+            return List.of(all);
+        }
+        if (form instanceof Part.MeshForm mesh) {
+            return List.of(mesh.vertices());
+        }
+        return List.of(((Part.PointsForm) form).points());
+    }
+
+    private static Vector3D place(Axis along, Part.OutlineForm.Corner corner, double at) {
+        return switch (along) {
+            case AHEAD -> new Vector3D(at, corner.first(), corner.second());
+            case LEFT -> new Vector3D(corner.first(), at, corner.second());
+            case UP -> new Vector3D(corner.first(), corner.second(), at);
+        };
+    }
+
+    private static List<Vector3D> corners(Box box) {
+        List<Vector3D> corners = new ArrayList<>();
+        for (int i = 0; i < 8; i++) {
+            corners.add(new Vector3D(
+                    (i & 1) == 0 ? box.rear() : box.front(),
+                    (i & 2) == 0 ? box.right() : box.left(),
+                    (i & 4) == 0 ? box.bottom() : box.top()));
+        }
+        return corners;
+    }
+
+    private static List<List<Vector3D>> tube(Part.TubeForm tube) {
+        List<List<Vector3D>> pieces = new ArrayList<>();
+        for (int i = 0; i < Math.max(1, tube.points().size() - 1); i++) {
+            List<Vector3D> piece = new ArrayList<>();
+            ball(tube.points().get(i), tube.radius(), piece);
+            ball(tube.points().get(Math.min(i + 1, tube.points().size() - 1)), tube.radius(), piece);
+            pieces.add(piece);
+        }
+        return pieces;
+    }
+
+    /** Three rings: enough for its outline from the side, from above and from behind. */
+    private static void ball(Vector3D centre, double radius, List<Vector3D> into) {
+        for (int i = 0; i < ROUND; i++) {
+            double c = radius * Math.cos(2 * Math.PI * i / ROUND);
+            double s = radius * Math.sin(2 * Math.PI * i / ROUND);
+            into.add(centre.add(new Vector3D(c, s, 0)));
+            into.add(centre.add(new Vector3D(c, 0, s)));
+            into.add(centre.add(new Vector3D(0, c, s)));
+        }
+    }
+
+    /** Corners of the convex outline of points in a plane, in order; empty where they lie on a line. */
+    public static List<double[]> outline(List<double[]> points) {
+        Coordinate[] all =
+                points.stream().map(point -> new Coordinate(point[0], point[1])).toArray(Coordinate[]::new);
+        Geometry hull = new GeometryFactory().createMultiPointFromCoords(all).convexHull();
+        List<double[]> corners = new ArrayList<>();
+        Coordinate[] ring = hull.getCoordinates();
+        for (int i = 0; i + 1 < ring.length; i++) {
+            corners.add(new double[] {ring[i].getX(), ring[i].getY()});
+        }
+        return corners;
+    }
+}

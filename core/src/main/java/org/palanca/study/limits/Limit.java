@@ -1,0 +1,84 @@
+package org.palanca.study.limits;
+
+import java.util.List;
+import java.util.Locale;
+import org.palanca.base.words.Message;
+import org.palanca.study.clearance.CollisionBody;
+
+/**
+ * Something that can end the travel.
+ *
+ * @param kind what sort it is
+ * @param subject the name of what it is about: a shock, a strap, a mount; empty text where two things touch
+ * @param touching the two things that touch; empty where it is about one
+ * @param what in words, as after "it ends because"
+ */
+public record Limit(Kind kind, String subject, List<Touching> touching, Message what) {
+    public Limit {
+        touching = List.copyOf(touching);
+    }
+
+    /**
+     * One of two things that touch.
+     *
+     * @param sort what sort it is, such as {@code link}
+     * @param subject its name
+     */
+    public record Touching(String sort, String subject) {
+        static Touching of(CollisionBody thing) {
+            return new Touching(thing.sort(), thing.subject());
+        }
+    }
+
+    /** About one thing. */
+    static Limit of(Kind kind, String subject, Message what) {
+        return new Limit(kind, subject, List.of(), what);
+    }
+
+    /** Two things that touch. */
+    public static Limit touch(CollisionBody one, CollisionBody other) {
+        return new Limit(
+                Kind.TOUCH,
+                "",
+                List.of(Touching.of(one), Touching.of(other)),
+                Message.of("limit.touch", one.name(), other.name()));
+    }
+
+    /** Tells it from the others. */
+    public String id() {
+        StringBuilder id = new StringBuilder(kind.id()).append(' ').append(subject);
+        touching.forEach(thing ->
+                id.append(thing.sort()).append(':').append(thing.subject()).append(' '));
+        return id.toString();
+    }
+
+    /** Sorts of limits, in the order in which they are drawn and listed. */
+    public enum Kind {
+        /** Two things touch. */
+        TOUCH,
+        SHOCK_COLLAPSED,
+        SHOCK_EXTENDED,
+        /** A bump stop squeezed solid. */
+        STOP,
+        STRAP,
+        /** A hose pulled. */
+        HOSE_TIGHT,
+        /** A hose bent more than it may be, in the gentlest way it can lie. */
+        HOSE_KINKED,
+        COIL_BIND,
+        /** A coil off its seat. */
+        SPRING_LOOSE,
+        U_JOINT,
+        SLIP,
+        /** A link's joint tilted to its limit. */
+        JOINT,
+        /** A bushing pushed by more than any gives. */
+        BUSHING,
+        /** A member that can't close. */
+        OPEN;
+
+        public String id() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+}

@@ -1,2 +1,0 @@
-/** Points from a scanner or another drawing, and how they are laid over the marks that were taped. */
-package org.palanca.survey.points;

@@ -1,2 +1,0 @@
-/** Results along a path of poses, with the worst pose. */
-package org.palanca.sweep;

@@ -1,2 +1,0 @@
-/** Bands a builder wants results in, and whether they are met. */
-package org.palanca.targets;

@@ -1,2 +1,0 @@
-/** Lengths and angles as the trade writes them, to and from SI numbers. */
-package org.palanca.units;

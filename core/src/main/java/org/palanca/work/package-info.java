@@ -1,2 +1,0 @@
-/** Numbered steps with hold points, and the record of what was done. */
-package org.palanca.work;

@@ -1,0 +1,54 @@
+package org.palanca.study.assessment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.palanca.base.units.Lengths.inches;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+import org.palanca.Examples;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Build;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.housing.HousingSize;
+
+/** The summary of all steps: nothing that a step finds is left out, and a fault is known again after a change. */
+class AssessmentTest {
+    private final Vehicle tarn = Examples.tarn();
+
+    private Vehicle track(double off) {
+        Build build = tarn.build();
+        double track = tarn.axle(AxlePlace.REAR).orElseThrow().track() + off;
+        return tarn.withBuild(build.with(
+                AxlePlace.REAR, build.housing(AxlePlace.REAR).with(HousingSize.TRACK, OptionalDouble.of(track))));
+    }
+
+    @Test
+    void aDoubtfulTapeKeepsTheSummaryFromBeingGood() {
+        Assessment found = Assessment.of(tarn);
+        assertThat(found.looked()).contains(Fault.Job.MEASURE, Fault.Job.HOUSING, Fault.Job.CYCLE);
+        assertThat(found.first().orElseThrow().step()).isEqualTo(Fault.Job.MEASURE);
+        assertThat(found.first().orElseThrow().axle()).isEmpty();
+        assertThat(found.of(Fault.Job.HOUSING)).isEmpty();
+    }
+
+    @Test
+    void aHousingOfAnotherTrackIsAFaultAndTheSameOneWhateverTheAmount() {
+        Assessment little = Assessment.of(track(inches(1)));
+        Assessment much = Assessment.of(track(inches(2)));
+        assertThat(little.of(Fault.Job.HOUSING)).isNotEmpty();
+        assertThat(little.worseThan(Assessment.of(tarn))).anyMatch(fault -> fault.step() == Fault.Job.HOUSING);
+        assertThat(much.worseThan(little)).noneMatch(fault -> fault.step() == Fault.Job.HOUSING);
+    }
+
+    @Test
+    void aPairThatKeepsLessRoomThanItsRuleIsToldOnceWhereItIsTightest() {
+        List<Fault> cycle = Assessment.of(tarn).of(Fault.Job.CYCLE);
+        // It never touches: 3/16 in is left of the 1/4 in that frame and axle are to keep.
+        assertThat(cycle)
+                .filteredOn(fault -> Examples.WORDS.text(fault.said()).contains("notched rail, left keeps 3/16 in"))
+                .singleElement()
+                .satisfies(fault -> assertThat(fault.amount()).isBetween(1.0 / 32, 1.0 / 8));
+        assertThat(cycle).extracting(fault -> fault.axle() + fault.id()).doesNotHaveDuplicates();
+    }
+}

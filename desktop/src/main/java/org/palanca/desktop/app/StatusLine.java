@@ -1,0 +1,217 @@
+package org.palanca.desktop.app;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.util.Duration;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
+import org.palanca.desktop.analysis.Analysis;
+import org.palanca.desktop.control.LatestTask;
+import org.palanca.desktop.document.Document;
+import org.palanca.desktop.strips.Verdicts;
+import org.palanca.result.ResultWords;
+import org.palanca.result.targets.Scorecard;
+import org.palanca.study.assessment.Assessment;
+import org.palanca.study.assessment.Fault;
+import org.palanca.study.assessment.Remedy;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
+
+/**
+ * The one sentence at the foot: what is wrong, by how much, and one thing to try, which a button does. The search for
+ * that thing runs beside the drawing and gives way to the next change.
+ */
+final class StatusLine extends HBox {
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+    private static final Duration REST = Duration.millis(250);
+
+    private final Document document;
+    private final Supplier<Words> words;
+    private final Label mark = new Label();
+    private final Label sentence = new Label();
+    private final Button attempt = new Button();
+    private final LatestTask search = new LatestTask("remedy", REST);
+    private Analysis analysis;
+    private Remedy remedy;
+    private Assessment assessment;
+    private boolean failed;
+    private String complaint = "";
+
+    StatusLine(Document document, Supplier<Words> words, Runnable afterwards) {
+        this.document = document;
+        this.words = words;
+        setId("trouble");
+        getStyleClass().add("trouble");
+        setAlignment(Pos.CENTER_LEFT);
+        mark.getStyleClass().add("trouble-mark");
+        mark.setMinWidth(USE_PREF_SIZE);
+        sentence.setId("trouble-text");
+        sentence.setWrapText(true);
+        sentence.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(sentence, Priority.ALWAYS);
+        attempt.setId("trouble-try");
+        attempt.setMinWidth(USE_PREF_SIZE);
+        attempt.getStyleClass().add("main-action");
+        attempt.setOnAction(event -> {
+            attempt();
+            afterwards.run();
+        });
+        getChildren().addAll(mark, sentence, attempt);
+    }
+
+    /** Says what is wrong with something typed, until the next change. */
+    void complain(String text) {
+        complaint = text;
+        write();
+    }
+
+    /** Takes over what every step found on both axles of the vehicle that is shown. */
+    void show(Assessment found) {
+        assessment = found;
+        failed = false;
+        write();
+    }
+
+    /** Says that the other steps could not be looked at, in the place of what is still being looked at. */
+    void failed() {
+        failed = true;
+        write();
+    }
+
+    /** Takes over what is now shown. */
+    void show(Analysis next) {
+        boolean sameVehicle =
+                analysis != null && analysis.model().vehicle() == next.model().vehicle();
+        boolean sameAxle = sameVehicle
+                && analysis.model().axle().place() == next.model().axle().place();
+        analysis = next;
+        if (!sameVehicle) {
+            // It is of both axles, and is not asked for again when only the axle that is shown changes.
+            assessment = null;
+            failed = false;
+        }
+        if (!sameAxle) {
+            complaint = "";
+            remedy = null;
+            search();
+        }
+        write();
+    }
+
+    private void search() {
+        Vehicle vehicle = analysis.model().vehicle();
+        AxlePlace place = analysis.model().axle().place();
+        Optional<Scorecard.Mark> worst = analysis.scorecard().worst();
+        if (worst.isEmpty()) {
+            search.drop();
+            return;
+        }
+        String id = worst.get().result().id();
+        search.ask(goOn -> Remedy.find(vehicle, place, id, goOn), found -> {
+            remedy = found.orElse(null);
+            write();
+        });
+    }
+
+    /** Does what the sentence proposes, as one step that can be undone. */
+    void attempt() {
+        if (remedy != null) {
+            document.change(
+                    remedy.after(), Message.of("change.tried", remedy.mount().mount()), "");
+        }
+    }
+
+    private void write() {
+        if (analysis == null) {
+            return;
+        }
+        Words w = words.get();
+        attempt.setVisible(false);
+        attempt.setManaged(false);
+        boolean wrong = true;
+        if (!complaint.isEmpty()) {
+            mark.setText(w.text("trouble.typed"));
+            sentence.setText(complaint);
+        } else if (analysis.trouble().isPresent()) {
+            mark.setText(w.text("trouble.stuck"));
+            sentence.setText(w.text(analysis.trouble().get()));
+        } else if (analysis.scorecard().worst().isPresent()) {
+            mark.setText(w.text("trouble.out"));
+            sentence.setText(outOfBand(analysis.scorecard().worst().get(), w));
+        } else if (assessment == null && failed) {
+            mark.setText(w.text("trouble.in_band"));
+            sentence.setText(w.text("trouble.not_looked"));
+        } else if (assessment == null) {
+            wrong = false;
+            mark.setText(w.text("trouble.in_band"));
+            sentence.setText(w.text("trouble.looking"));
+        } else if (!assessment.good()) {
+            mark.setText(w.text("trouble.elsewhere"));
+            sentence.setText(elsewhere(assessment, w));
+        } else {
+            wrong = false;
+            mark.setText(w.text("trouble.none"));
+            sentence.setText(w.text("trouble.all_good"));
+        }
+        pseudoClassStateChanged(WRONG, wrong);
+    }
+
+    private String outOfBand(Scorecard.Mark worst, Words w) {
+        Axle axle = analysis.model().axle();
+        Quantity quantity = worst.result().quantity();
+        double edge = worst.distance() > 0 ? worst.band().high() : worst.band().low();
+        String problem = w.text(
+                worst.distance() > 0 ? "trouble.high" : "trouble.low",
+                w.text("axle." + axle.place().id()),
+                ResultWords.name(worst.result(), w).toLowerCase(Locale.ROOT),
+                w.units().textBeside(worst.value(), edge, quantity).replace("-", "−"),
+                Verdicts.where(worst, w),
+                w.units().text(edge, quantity).replace("-", "−"));
+        if (remedy == null) {
+            return problem;
+        }
+        attempt.setText(w.text("trouble.try"));
+        attempt.setVisible(true);
+        attempt.setManaged(true);
+        String move = w.text(
+                remedy.cures() ? "trouble.move" : "trouble.move_better",
+                mountName(axle),
+                w.text(remedy.move(analysis.model().vehicle())),
+                w.units().textBeside(remedy.there(), edge, quantity).replace("-", "−") + " "
+                        + Verdicts.where(worst, w));
+        String spoils = remedy.worse().isEmpty()
+                ? ""
+                : " " + w.text("trouble.worse", remedy.worse().get(0).said());
+        return problem + " " + move + spoils;
+    }
+
+    private String mountName(Axle axle) {
+        String name = remedy.mount().mount();
+        boolean pair = axle.mirrorImage(name).isPresent();
+        return pair ? words.get().text("trouble.both", name.replaceAll(" (left|right)$", "")) : name;
+    }
+
+    /** This axle's results are in band; what other steps find, on either axle, the step that is first in the work first. */
+    private static String elsewhere(Assessment found, Words w) {
+        Fault first = found.first().orElseThrow();
+        int more = found.faults().size() - 1;
+        String step = w.text("step." + Assessment.id(first.step()));
+        String said = first.axle()
+                .map(axle -> w.text("trouble.at_step", step, w.text("trouble.axle." + axle.id()), w.text(first.said())))
+                .orElseGet(() -> w.text("trouble.at_survey", step, w.text(first.said())));
+        return more == 0 ? said : said + " " + w.text("trouble.more", Integer.toString(more));
+    }
+
+    void dispose() {
+        search.dispose();
+    }
+}

@@ -1,0 +1,225 @@
+package org.palanca.desktop.board;
+
+import java.util.List;
+import javafx.geometry.Rectangle2D;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.text.TextAlignment;
+import org.palanca.desktop.theme.Fonts;
+import org.palanca.desktop.theme.Theme;
+import org.palanca.drawing.Elevation;
+import org.palanca.drawing.Shape;
+
+/** Draws shapes and shop-drawing marks in a theme's lines. */
+public final class ShapePainter {
+    private static final double LINK_HALF_WIDTH = 3.2;
+    private static final double MOUNT_RADIUS = 5.5;
+
+    final GraphicsContext g;
+    final Theme theme;
+    final double size;
+
+    /**
+     * A scribe for one frame.
+     *
+     * @param size of text against normal, 1 to 1.5
+     */
+    public ShapePainter(GraphicsContext g, Theme theme, double size) {
+        this.g = g;
+        this.theme = theme;
+        this.size = size;
+    }
+
+    public void clipped(Rectangle2D area, Runnable draw) {
+        g.save();
+        g.beginPath();
+        // On whole pixels: only then does the toolkit clip by a rectangle instead of a mask, which costs ten times
+        // more.
+        double left = Math.rint(area.getMinX());
+        double top = Math.rint(area.getMinY());
+        g.rect(left, top, Math.rint(area.getMaxX()) - left, Math.rint(area.getMaxY()) - top);
+        g.clip();
+        draw.run();
+        g.restore();
+    }
+
+    /** Takes up a pen; dashes go stroke, gap, stroke … */
+    public void pen(Color colour, double width, double... dashes) {
+        g.setStroke(colour);
+        g.setLineWidth(width);
+        g.setLineDashes(dashes);
+    }
+
+    /** The colours it draws with. */
+    public Theme theme() {
+        return theme;
+    }
+
+    /** What it draws on, for what has no method here. */
+    public GraphicsContext graphics() {
+        return g;
+    }
+
+    /** One stroke in the pen at hand. */
+    public void line(double x1, double y1, double x2, double y2) {
+        g.strokeLine(x1, y1, x2, y2);
+    }
+
+    /** Text about a point, in the figures' or the text's font. */
+    public void text(
+            String text, double x, double y, TextAlignment side, Color colour, boolean figures, double points) {
+        g.setFill(colour);
+        g.setFont(figures ? Fonts.figures(points * size) : Fonts.text(points * size));
+        g.setTextAlign(side);
+        g.setTextBaseline(VPos.CENTER);
+        g.fillText(text, x, y);
+    }
+
+    /** Text on a plate of the ground's colour, so that lines behind it do not cross it out. */
+    public void plated(
+            String text, double x, double y, TextAlignment side, Color colour, boolean figures, double points) {
+        double wide = text.length() * (figures ? 0.62 : 0.44) * points * size + 6;
+        double left = side == TextAlignment.LEFT ? x - 3 : side == TextAlignment.RIGHT ? x - wide + 3 : x - wide / 2;
+        double high = points * size * 1.15;
+        g.setFill(theme.ground().deriveColor(0, 1, 1, 0.88));
+        g.fillRect(left, y - high / 2, wide, high);
+        text(text, x, y, side, colour, figures, points);
+    }
+
+    /** Shapes of an elevation; {@code quiet} draws all of them faint, as a ghost. */
+    public void shapes(BoardLayout layout, Elevation elevation, List<Shape> shapes, boolean quiet) {
+        for (Shape shape : shapes) {
+            if (shape instanceof Shape.Path path) {
+                penFor(path.role(), quiet);
+                path(layout, elevation, path);
+            } else if (shape instanceof Shape.Circle circle) {
+                penFor(circle.role(), quiet);
+                double r = circle.radius() * layout.scale();
+                g.strokeOval(
+                        layout.x(elevation, circle.centre()) - r,
+                        layout.y(elevation, circle.centre()) - r,
+                        2 * r,
+                        2 * r);
+            } else if (shape instanceof Shape.Bar bar) {
+                bar(layout, elevation, bar, quiet ? theme.faint() : theme.line());
+            }
+        }
+    }
+
+    /** A path in the pen at hand. */
+    public void path(BoardLayout layout, Elevation elevation, Shape.Path path) {
+        int n = path.points().size();
+        double[] xs = new double[n];
+        double[] ys = new double[n];
+        for (int i = 0; i < n; i++) {
+            xs[i] = layout.x(elevation, path.points().get(i));
+            ys[i] = layout.y(elevation, path.points().get(i));
+        }
+        if (path.closed()) {
+            g.strokePolygon(xs, ys, n);
+        } else {
+            g.strokePolyline(xs, ys, n);
+        }
+    }
+
+    private void penFor(Shape.Role role, boolean quiet) {
+        if (quiet) {
+            pen(theme.faint(), 1);
+            return;
+        }
+        switch (role) {
+            case TYRE -> pen(theme.second(), 1.6);
+            case HOUSING -> pen(theme.second(), 1.2);
+            case BODY -> pen(theme.line(), 2.4);
+            case RAIL -> pen(theme.faint(), 1.2);
+            case REACTION -> pen(theme.hand(), 1.8);
+            case ROLL_AXIS -> pen(theme.hand(), 1.6, 12, 3, 3, 3);
+            case EXTENSION -> pen(theme.hand(), 1, 7, 5);
+            case MEASURE -> pen(theme.hand(), 1.2);
+            case CENTRELINE -> pen(theme.faint(), 1, 14, 4, 3, 4);
+            case PART -> pen(theme.line(), 1.6);
+            case GROUND, LINK, SHOCK, SHAFT -> pen(theme.line(), 1.4);
+        }
+    }
+
+    /** A link as the tube it is: two lines, with the plate's colour between. */
+    void bar(BoardLayout layout, Elevation elevation, Shape.Bar bar, Color colour) {
+        double x1 = layout.x(elevation, bar.from());
+        double y1 = layout.y(elevation, bar.from());
+        double x2 = layout.x(elevation, bar.to());
+        double y2 = layout.y(elevation, bar.to());
+        double length = Math.hypot(x2 - x1, y2 - y1);
+        if (length < 1) {
+            return;
+        }
+        double nx = -(y2 - y1) / length * LINK_HALF_WIDTH;
+        double ny = (x2 - x1) / length * LINK_HALF_WIDTH;
+        g.setFill(theme.ground());
+        g.fillPolygon(
+                new double[] {x1 + nx, x2 + nx, x2 - nx, x1 - nx},
+                new double[] {y1 + ny, y2 + ny, y2 - ny, y1 - ny},
+                4);
+        pen(colour, 1.4);
+        line(x1 + nx, y1 + ny, x2 + nx, y2 + ny);
+        line(x1 - nx, y1 - ny, x2 - nx, y2 - ny);
+    }
+
+    /** A mount: a punched centre in a scribed circle. */
+    public void mount(double x, double y, Color colour) {
+        g.setFill(theme.ground());
+        g.fillOval(x - MOUNT_RADIUS, y - MOUNT_RADIUS, 2 * MOUNT_RADIUS, 2 * MOUNT_RADIUS);
+        pen(colour, 1.6);
+        g.strokeOval(x - MOUNT_RADIUS, y - MOUNT_RADIUS, 2 * MOUNT_RADIUS, 2 * MOUNT_RADIUS);
+        g.setFill(colour);
+        g.fillOval(x - 1.6, y - 1.6, 3.2, 3.2);
+    }
+
+    /** The ring around what is in hand; broken for the side that follows. */
+    void ring(double x, double y, boolean follows) {
+        if (follows) {
+            pen(theme.hand(), 1.6, 4, 3);
+        } else {
+            pen(theme.hand(), 2.4);
+        }
+        double r = MOUNT_RADIUS + 5;
+        g.strokeOval(x - r, y - r, 2 * r, 2 * r);
+        g.setLineDashes();
+    }
+
+    /** A centre mark: a cross in a circle. */
+    public void centre(double x, double y, Color colour) {
+        pen(colour, 1.8);
+        g.strokeOval(x - 5, y - 5, 10, 10);
+        line(x - 10, y, x + 10, y);
+        line(x, y - 10, x, y + 10);
+    }
+
+    /** A dimension between two columns, with end strokes and its number in a gap. */
+    public void dimensionAcross(double x1, double x2, double y, String text) {
+        double left = Math.min(x1, x2);
+        double right = Math.max(x1, x2);
+        double half = text.length() * 4.2 * size + 6;
+        double middle = (left + right) / 2;
+        pen(theme.hand(), 1);
+        line(left, y - 5, left, y + 5);
+        line(right, y - 5, right, y + 5);
+        if (right - left > 2 * half + 8) {
+            line(left, y, middle - half, y);
+            line(middle + half, y, right, y);
+            plated(text, middle, y, TextAlignment.CENTER, theme.line(), true, 13);
+        } else {
+            line(left, y, right, y);
+            plated(text, right + 8, y, TextAlignment.LEFT, theme.line(), true, 13);
+        }
+    }
+
+    /** A dimension between two rows. */
+    public void dimensionUp(double x, double y1, double y2, String text) {
+        pen(theme.hand(), 1);
+        line(x, y1, x, y2);
+        line(x - 5, y1, x + 5, y1);
+        line(x - 5, y2, x + 5, y2);
+        plated(text, x - 9, (y1 + y2) / 2, TextAlignment.RIGHT, theme.line(), true, 13);
+    }
+}

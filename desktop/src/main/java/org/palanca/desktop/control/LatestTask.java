@@ -1,0 +1,103 @@
+package org.palanca.desktop.control;
+
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.util.Duration;
+
+/**
+ * Work beside the drawing of which only the latest counts: it begins when the hand has rested for a moment, gives way to
+ * the next request, and hands its answer to the window's own thread. Work that fails is told there too, and reaches that
+ * thread's handler of uncaught exceptions, so that the window can say so.
+ */
+public final class LatestTask {
+    private final String name;
+    private final PauseTransition rest;
+    private final AtomicInteger generation = new AtomicInteger();
+    private final ExecutorService worker;
+    private Runnable next = () -> {};
+
+    /**
+     * @param name of its thread
+     * @param rest how long nothing must have been asked before work begins
+     */
+    public LatestTask(String name, Duration rest) {
+        this.name = name;
+        this.rest = new PauseTransition(rest);
+        this.rest.setOnFinished(event -> next.run());
+        worker = Executors.newSingleThreadExecutor(task -> {
+            Thread thread = new Thread(task, name);
+            thread.setDaemon(true);
+            thread.setPriority(Thread.MIN_PRIORITY);
+            return thread;
+        });
+    }
+
+    /**
+     * Asks for work; what was asked before is dropped.
+     *
+     * @param work given a question whether to go on
+     * @param then takes the answer, unless something else was asked meanwhile
+     */
+    public <T> void ask(Function<BooleanSupplier, T> work, Consumer<T> then) {
+        ask(work, then, () -> {});
+    }
+
+    /**
+     * Asks for work; what was asked before is dropped.
+     *
+     * @param work given a question whether to go on
+     * @param then takes the answer, unless something else was asked meanwhile
+     * @param failed told in the place of an answer where the work failed
+     */
+    public <T> void ask(Function<BooleanSupplier, T> work, Consumer<T> then, Runnable failed) {
+        int mine = generation.incrementAndGet();
+        BooleanSupplier goOn = () -> generation.get() == mine;
+        next = () -> worker.execute(() -> {
+            T answer;
+            try {
+                answer = work.apply(goOn);
+            } catch (RuntimeException | StackOverflowError e) {
+                Platform.runLater(() -> {
+                    if (goOn.getAsBoolean()) {
+                        failed.run();
+                        throw new Failed(name, e);
+                    }
+                });
+                return;
+            }
+            Platform.runLater(() -> {
+                if (goOn.getAsBoolean()) {
+                    then.accept(answer);
+                }
+            });
+        });
+        rest.playFromStart();
+    }
+
+    /** Work beside the drawing that failed. */
+    public static final class Failed extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        Failed(String work, Throwable cause) {
+            super(work + ": " + cause, cause);
+        }
+    }
+
+    /** Drops what was asked. */
+    public void drop() {
+        generation.incrementAndGet();
+        rest.stop();
+    }
+
+    /** Ends for good. */
+    public void dispose() {
+        drop();
+        worker.shutdownNow();
+    }
+}
