@@ -65,12 +65,17 @@ public final class Main implements Runnable {
 
     /** Runs one command line with output of one's own. Returns the exit code. */
     public static int run(String[] args, PrintWriter out, PrintWriter err) {
-        return new CommandLine(new Main())
+        return commandLine()
                 .setOut(out)
                 .setErr(err)
                 .setCaseInsensitiveEnumValuesAllowed(true)
                 .setExecutionExceptionHandler(Main::failed)
                 .execute(args);
+    }
+
+    /** All commands, with what they take. */
+    static CommandLine commandLine() {
+        return new CommandLine(new Main());
     }
 
     @Override

@@ -2,6 +2,7 @@ package org.palanca.vehicle;
 
 import java.util.List;
 import org.palanca.base.geometry.Side;
+import org.palanca.base.geometry.SidedName;
 
 /** The bodies that a mount can be fixed to. */
 public final class BodyNames {
@@ -71,11 +72,6 @@ public final class BodyNames {
 
     /** The body across the centreline; bodies in the middle are their own mirror image. */
     public static String mirror(String body) {
-        String left = " " + Side.LEFT.id();
-        String right = " " + Side.RIGHT.id();
-        if (body.endsWith(left)) {
-            return body.substring(0, body.length() - left.length()) + right;
-        }
-        return body.endsWith(right) ? body.substring(0, body.length() - right.length()) + left : body;
+        return SidedName.of(body).mirrored();
     }
 }

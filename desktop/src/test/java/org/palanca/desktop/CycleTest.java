@@ -23,11 +23,10 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
-import org.palanca.desktop.cycle.CycleBoard;
-import org.palanca.desktop.cycle.Grip;
-import org.palanca.desktop.cycle.GripBoard;
-import org.palanca.desktop.cycle.ShockBoard;
-import org.palanca.desktop.steps.Step;
+import org.palanca.desktop.board.Grip;
+import org.palanca.desktop.board.GripBoard;
+import org.palanca.desktop.step.cycle.CycleBoard;
+import org.palanca.desktop.step.shocks.ShockBoard;
 import org.palanca.drawing.Elevation;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
@@ -88,7 +87,7 @@ class CycleTest extends WindowTest {
     /** The builder's whole loop: what stops it, what would help, do it, look again, until the travel is there. */
     @Test
     void theDemosConflictIsFoundAndSolved() {
-        step(Step.CYCLE);
+        step("cycle");
         eventually(() -> shown("#cycle-try-0"));
         assertThat(label("#cycle-headline"))
                 .isEqualTo(
@@ -121,7 +120,7 @@ class CycleTest extends WindowTest {
     /** The same conflict solved by hand: the guard is taken hold of on the board and pushed up until it is out of the way. */
     @Test
     void aPartIsDraggedOutOfTheWay() {
-        step(Step.CYCLE);
+        step("cycle");
         eventually(() -> shown("#cycle-headline") && label("#cycle-headline").contains("the tank guard meets"));
         Part.BoxForm before = (Part.BoxForm) part("tank guard").form();
         CycleBoard board = lookup("#cycle-board").query();
@@ -168,7 +167,7 @@ class CycleTest extends WindowTest {
     /** Mounts move on this board too, and what was taken is let go when it is gone. */
     @Test
     void mountsAreMovedWhereTheAxleIsCycled() {
-        step(Step.CYCLE);
+        step("cycle");
         onFx(() -> lookup("#cycle-board").query().requestFocus());
         push(KeyCode.CLOSE_BRACKET);
         CycleBoard board = lookup("#cycle-board").query();
@@ -191,7 +190,7 @@ class CycleTest extends WindowTest {
     /** A shock's mount is dragged: what is left of its shaft follows in the same moment, and its patch is of that shock. */
     @Test
     void aShocksMountIsDraggedAndItsShaftFollows() {
-        step(Step.SHOCKS);
+        step("shocks");
         ShockBoard board = lookup("#shock-board").query();
         Grip upper = new Grip.OnMount(new MountRef(AxlePlace.REAR, "shock upper right"));
         String before = side();
@@ -236,9 +235,9 @@ class CycleTest extends WindowTest {
     /** One wheel on its stop, the other hanging, is one key away from anywhere; the tight places go to their poses. */
     @Test
     void theWorstPosesAreOneKeyAway() {
-        step(Step.CYCLE);
+        step("cycle");
         eventually(() -> shown("#cycle-left-up"));
-        onFx(() -> window.state().stepProperty().set(Step.CYCLE));
+        onFx(() -> window.open("cycle"));
         push(KeyCode.ALT, KeyCode.DIGIT3);
         WheelTravel worst = new TravelEnvelope(new AxleModel(vehicle(), AxlePlace.REAR))
                 .worst("left_up")
@@ -256,7 +255,7 @@ class CycleTest extends WindowTest {
 
     @Test
     void theCheckSheetIsPrintedWithBlanks() throws Exception {
-        step(Step.CYCLE);
+        step("cycle");
         nextAnswer = folder.resolve("cycle.pdf");
         press("#cycle-sheet");
         try (var document = Loader.loadPDF(nextAnswer.toFile())) {
@@ -268,7 +267,7 @@ class CycleTest extends WindowTest {
     /** A part is added, measured, put on the axle, imported from a file; a file in the wrong unit is noticed. */
     @Test
     void partsAreDescribedAndImported() throws Exception {
-        step(Step.CYCLE);
+        step("cycle");
         enter("#part-name", "skid plate");
         press("#part-add-box");
         int index = vehicle().build().surroundings(AxlePlace.REAR).parts().size() - 1;
@@ -315,7 +314,7 @@ class CycleTest extends WindowTest {
     /** A plate is drawn by its corners, turned another way, and what is no plate is refused. */
     @Test
     void anOutlineIsDrawnByItsCorners() {
-        step(Step.CYCLE);
+        step("cycle");
         enter("#part-name", "gusset");
         press("#part-add-outline");
         int index = vehicle().build().surroundings(AxlePlace.REAR).parts().size() - 1;
@@ -340,7 +339,7 @@ class CycleTest extends WindowTest {
     /** Joints of one link that tilt less than the others end the travel by themselves; emptied, they are as the others. */
     @Test
     void theJointsOfOneLinkAreTheirOwn() {
-        step(Step.CYCLE);
+        step("cycle");
         onFx(() -> lookup("#rule-link").<ComboBox<String>>query().setValue("upper left"));
         enter("#rule-link-joint", "0.5");
         assertThat(vehicle().build().rules().joint("upper left")).isCloseTo(Math.toRadians(0.5), within(1e-9));
@@ -354,7 +353,7 @@ class CycleTest extends WindowTest {
     /** A hose that is too short for the droop is told of, ends it, and a longer one is tried and taken. */
     @Test
     void aHoseFollowsTheAxle() {
-        step(Step.CYCLE);
+        step("cycle");
         int before = hoses().size();
         enter("#hose-name", "breather");
         press("#hose-add");
@@ -387,7 +386,7 @@ class CycleTest extends WindowTest {
     /** Springs put wrong are said, set to the weight, suggested anew; the mount goes where the split is. */
     @Test
     void springsAreSetToTheWeight() {
-        step(Step.SHOCKS);
+        step("shocks");
         assertThat(label("#shocks-headline")).startsWith("Shaft is left at both ends");
         assertThat(side()).contains("let go hard. Stands under frame and axle");
         enter("#spring-preload", "3");
@@ -405,7 +404,7 @@ class CycleTest extends WindowTest {
         press("#split-set");
         assertThat(RideStudy.of(vehicle(), AxlePlace.REAR).shocks().get(0).upShare())
                 .isCloseTo(0.4, within(1e-6));
-        assertThat(label("#shocks-headline")).contains("is pushed home at full bump before a bump stop is solid");
+        assertThat(label("#shocks-headline")).contains("is bottomed at full bump before a bump stop is solid");
         press("#spring-air");
         assertThat(side()).contains("exponent 1.30");
         enter("#stop-forces", "100, 300, 900, 4000");
@@ -425,7 +424,7 @@ class CycleTest extends WindowTest {
     /** Pressing a place of the patch puts the upper mounts there; shaft is left at both ends, and the springs are set anew. */
     @Test
     void theUpperMountGoesWhereItsPatchIsPressed() {
-        step(Step.SHOCKS);
+        step("shocks");
         String upper = springing().shocks().get(0).upper();
         Vector3D before = rear().position(upper, vehicle().wheelbase());
         Node patch = lookup("#shock-patch").query();
@@ -450,7 +449,7 @@ class CycleTest extends WindowTest {
     /** Corner weights come from four scales that stream; ride height is set from them. */
     @Test
     void weightsComeFromTheScales() {
-        step(Step.SHOCKS);
+        step("shocks");
         press("#scale-try");
         eventually(() -> shown("#scale-take")
                 && lookup("#scale-take").query().isVisible()
@@ -470,7 +469,7 @@ class CycleTest extends WindowTest {
 
     @Test
     void aCatalogueGoesOutAndComesIn() throws Exception {
-        step(Step.SHOCKS);
+        step("shocks");
         nextAnswer = folder.resolve("shocks.csv");
         press("#shock-csv-out");
         String table = Files.readString(nextAnswer);
@@ -490,7 +489,7 @@ class CycleTest extends WindowTest {
         Path sedge = folder.resolve("sedge.palanca.json");
         copyExample("sedge.palanca.json", sedge);
         onFx(() -> window.files().open(sedge));
-        step(Step.SHOCKS);
+        step("shocks");
         ShockBoard board = lookup("#shock-board").query();
         onFx(board::requestFocus);
         push(KeyCode.CLOSE_BRACKET);
@@ -518,7 +517,7 @@ class CycleTest extends WindowTest {
         Path sedge = folder.resolve("sedge.palanca.json");
         copyExample("sedge.palanca.json", sedge);
         onFx(() -> window.files().open(sedge));
-        step(Step.SHOCKS);
+        step("shocks");
         Vehicle bare = vehicle();
         for (ShockLayout layout : ShockLayout.values()) {
             onFx(() -> lookup("#shock-layout").<ComboBox<ShockLayout>>query().setValue(layout));
@@ -539,7 +538,7 @@ class CycleTest extends WindowTest {
 
     @Test
     void thePinionIsTurnedAsItsSchoolWants() {
-        step(Step.SHAFT);
+        step("shaft");
         assertThat(label("#shaft-headline")).contains("Turns unevenly");
         press("#shaft-turn");
         assertThat(rear().pinion()).isCloseTo(Math.toRadians(3), within(1e-6));
@@ -573,7 +572,7 @@ class CycleTest extends WindowTest {
         copyExample("plover.palanca.json", plover);
         onFx(() -> window.files().open(plover));
         onFx(() -> window.state().axleProperty().set(AxlePlace.REAR));
-        step(Step.SHAFT);
+        step("shaft");
         assertThat(label("#shaft-headline")).startsWith("Nothing known yet of the half-shafts");
         assertThat(lookup("#half-shaft-board").query().isVisible()).isTrue();
         assertThat(lookup("#shaft-trade").query().isVisible()).isFalse();
@@ -604,7 +603,7 @@ class CycleTest extends WindowTest {
     /** Turning the housing of a steered axle costs caster: both on one picture, and turned by the button, degree for degree. */
     @Test
     void turningASteeredHousingCostsCaster() {
-        step(Step.SHAFT);
+        step("shaft");
         push(KeyCode.F6);
         Axle front = vehicle().axle(AxlePlace.FRONT).orElseThrow();
         assertThat(lookup("#shaft-trade").query().getAccessibleText()).isEqualTo("Turning the housing, with caster");
@@ -621,7 +620,7 @@ class CycleTest extends WindowTest {
     /** Dragged past where it tips it says so, and standing level again it carries what it carried; a hung wheel is named. */
     @Test
     void theSlopeIsDraggedPastWhereItTips() {
-        step(Step.SLOPE);
+        step("slope");
         String level = side();
         onFx(() -> lookup("#slope-across").queryAs(Slider.class).setValue(50));
         eventually(() -> side().contains("No pose holds here"));
@@ -646,7 +645,7 @@ class CycleTest extends WindowTest {
     /** A slope is dragged by keys and a rock put under a wheel: loads, results and tip angles follow. */
     @Test
     void theVehicleStandsOnASlope() {
-        step(Step.SLOPE);
+        step("slope");
         assertThat(label("#slope-headline")).contains("0.0° nose uphill");
         String level = side();
         onFx(() -> lookup("#slope-climb").query().requestFocus());
@@ -671,8 +670,8 @@ class CycleTest extends WindowTest {
             copyExample(file + ".palanca.json", copy);
             onFx(() -> window.files().open(copy));
             for (int i = 0; i < 2; i++) {
-                for (Step step : List.of(Step.CYCLE, Step.SHOCKS, Step.SHAFT, Step.SLOPE)) {
-                    onFx(() -> window.state().stepProperty().set(step));
+                for (String step : List.of("cycle", "shocks", "shaft", "slope")) {
+                    onFx(() -> window.open(step));
                     assertThat(Optional.ofNullable(trouble()))
                             .as("%s %s", file, step)
                             .isPresent();
@@ -681,6 +680,6 @@ class CycleTest extends WindowTest {
                 push(KeyCode.F6);
             }
         }
-        assertThat(lookup("#step-make").queryAs(Button.class)).isNotNull();
+        assertThat(lookup("#step-cutlist").queryAs(Button.class)).isNotNull();
     }
 }

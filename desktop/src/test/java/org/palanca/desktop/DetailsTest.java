@@ -23,9 +23,8 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.base.words.Message;
 import org.palanca.desktop.board.FloorBoard;
-import org.palanca.desktop.cycle.Grip;
-import org.palanca.desktop.cycle.GripBoard;
-import org.palanca.desktop.steps.Step;
+import org.palanca.desktop.board.Grip;
+import org.palanca.desktop.board.GripBoard;
 import org.palanca.drawing.Elevation;
 import org.palanca.study.ride.RideStudy;
 import org.palanca.vehicle.AxlePlace;
@@ -85,7 +84,7 @@ class DetailsTest extends WindowTest {
             kinds.getItems().stream().filter(one -> one.toString().equals(kind)).forEach(kinds::setValue);
         });
         press("#room-draw");
-        Point2D belly = window.measure().onScreen("crossmember left", Elevation.TOP);
+        Point2D belly = measure().onScreen("crossmember left", Elevation.TOP);
         moveTo(belly.add(-60, 12)).press(MouseButton.PRIMARY);
         moveTo(belly.add(-20, 42)).release(MouseButton.PRIMARY);
         onFx(() -> {});
@@ -93,7 +92,7 @@ class DetailsTest extends WindowTest {
 
     @Test
     void aSupportSaysWhatItHoldsUpAndIsTakenAway() {
-        step(Step.MEASURE);
+        step("measure");
         int before = survey().supports().size();
         drawBox("SUPPORT");
         assertThat(survey().supports()).hasSize(before + 1);
@@ -119,7 +118,7 @@ class DetailsTest extends WindowTest {
 
     @Test
     void zonesAreDrawnByTheirRuleAndACutGoesWithAScheme() {
-        step(Step.MEASURE);
+        step("measure");
         int zones = survey().zones().size();
         drawBox("MAY_BEND");
         assertThat(survey().zones()).hasSize(zones + 1);
@@ -169,8 +168,8 @@ class DetailsTest extends WindowTest {
     /** Marks keep pictures; one that is gone or is none is said and stays listed. */
     @Test
     void aMarkKeepsItsPictures() throws Exception {
-        step(Step.MEASURE);
-        onFx(() -> window.measure().hold("horn right", "kick right"));
+        step("measure");
+        onFx(() -> measure().select("horn right", "kick right"));
         Path picture = folder.resolve("horn.png");
         ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "png", picture.toFile());
         nextAnswer = picture;
@@ -183,8 +182,8 @@ class DetailsTest extends WindowTest {
         press("#photo-horn-right");
         assertThat(said()).contains("can’t be shown");
         Files.delete(picture);
-        onFx(() -> window.state().stepProperty().set(Step.AXLE));
-        step(Step.MEASURE);
+        onFx(() -> window.open("axle"));
+        step("measure");
         assertThat(said()).contains("horn.png is not there any more");
         nextAnswer = folder.resolve("none.csv");
         press("#import-points");
@@ -197,7 +196,7 @@ class DetailsTest extends WindowTest {
     /** Three coils in series, each typed; their rate before the first ring is the hand's 1 / (1/a + 1/b + 1/c). */
     @Test
     void threeCoilsAreTypedOneByOne() {
-        step(Step.SHOCKS);
+        step("shocks");
         while (coils().coils().size() > 1) {
             press("#coil-drop");
         }
@@ -235,7 +234,7 @@ class DetailsTest extends WindowTest {
 
     @Test
     void anAirSpringIsTypedAndGoneBackFrom() {
-        step(Step.SHOCKS);
+        step("shocks");
         RideStudy coiled = RideStudy.of(vehicle(), AxlePlace.REAR);
         press("#spring-air");
         assertThat(RideStudy.of(vehicle(), AxlePlace.REAR).ride().left())
@@ -265,7 +264,7 @@ class DetailsTest extends WindowTest {
     /** Tabs are clocked at ride and on the bench: what the angle finder says differs by how the pinion lies there. */
     @Test
     void tabsAreClockedOnTheBench() {
-        step(Step.HOUSING);
+        step("housing");
         int before = vehicle().build().housing(AxlePlace.REAR).clocked().size();
         press("#clocked-add");
         assertThat(vehicle().build().housing(AxlePlace.REAR).clocked())
@@ -290,7 +289,7 @@ class DetailsTest extends WindowTest {
 
     @Test
     void aSideIsUnlinkedFromItsImageAndLinkedAgain() {
-        step(Step.LINKS);
+        step("links");
         MountRef image = new MountRef(AxlePlace.REAR, "upper frame right");
         onFx(() -> window.state().selectionProperty().set(image));
         assertThat(placement(image)).isInstanceOf(Placement.MirrorOf.class);
@@ -327,7 +326,7 @@ class DetailsTest extends WindowTest {
 
     @Test
     void whatIsWeighedAndNotedInTheGoalsIsKept() {
-        step(Step.GOALS);
+        step("goals");
         enter("#goal-mass", "5100");
         enter("#goal-cg-behind", "50 1/4");
         enter("#goal-cg-height", "30");
@@ -354,9 +353,9 @@ class DetailsTest extends WindowTest {
     /** Every drawn board comes closer under the wheel, is pulled along by either button, and shows everything again. */
     @Test
     void boardsZoomPanAndShowEverythingAgain() {
-        for (Step step : List.of(Step.CYCLE, Step.SHOCKS)) {
+        for (String step : List.of("cycle", "shocks")) {
             step(step);
-            GripBoard board = lookup("#" + (step == Step.CYCLE ? "cycle" : "shock") + "-board")
+            GripBoard board = lookup("#" + (step.equals("cycle") ? "cycle" : "shock") + "-board")
                     .query();
             Grip upper = new Grip.OnMount(new MountRef(AxlePlace.REAR, "shock upper left"));
             Point2D fit = board.pixel(upper, Elevation.SIDE);
@@ -383,7 +382,7 @@ class DetailsTest extends WindowTest {
                     .as("looking changes nothing")
                     .isFalse();
         }
-        step(Step.AXLE);
+        step("axle");
         FloorBoard axle = lookup("#fit-board").query();
         double far = axle.pixelsPerMetre();
         moveTo(axle);

@@ -27,7 +27,6 @@ import org.junit.jupiter.api.Test;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
 import org.palanca.desktop.control.FractionText;
-import org.palanca.desktop.steps.Step;
 import org.palanca.drawing.Elevation;
 import org.palanca.floor.adjust.Adjustment;
 import org.palanca.floor.placing.PlacingOrder;
@@ -62,7 +61,7 @@ class FloorTest extends WindowTest {
 
     private Point2D mark(String name, Elevation elevation) {
         onFx(() -> {});
-        return window.measure().onScreen(name, elevation);
+        return measure().onScreen(name, elevation);
     }
 
     private void hold(String first, String second) {
@@ -78,7 +77,7 @@ class FloorTest extends WindowTest {
     /** The odd reading of the demo is named, taken away and taken again; then nothing is odd. */
     @Test
     void theOddReadingIsFoundAndTakenAgain() {
-        step(Step.MEASURE);
+        step("measure");
         assertThat(label("#survey-headline"))
                 .contains("Most likely wrong: tape horn right to kick right", "One inch off");
         hold("horn right", "kick right");
@@ -93,7 +92,7 @@ class FloorTest extends WindowTest {
                         .value())
                 .isCloseTo(inches(79.125), within(1e-9));
         assertThat(label("#survey-headline")).doesNotContain("Most likely wrong");
-        assertThat(Adjustment.of(survey()).odd()).isEmpty();
+        assertThat(Adjustment.of(survey()).outlier()).isEmpty();
         // The field is ready for a repeat, which is averaged.
         write("79 3/16").push(KeyCode.ENTER);
         onFx(() -> {});
@@ -107,7 +106,7 @@ class FloorTest extends WindowTest {
     /** Measured again as advised, the new reading is not averaged with the old; or the likely value is taken at a press. */
     @Test
     void theOddReadingIsReplacedOrMeasuredAgain() {
-        step(Step.MEASURE);
+        step("measure");
         hold("horn right", "kick right");
         type("#measure-value", "79 1/8");
         Reading both = reading(ReadingKind.DISTANCE, "horn right", "kick right").orElseThrow();
@@ -144,7 +143,7 @@ class FloorTest extends WindowTest {
 
     @Test
     void glovesTypeOnTheKeypad() {
-        step(Step.MEASURE);
+        step("measure");
         hold("step left", "tail left");
         for (String key : List.of("8", "5", "1-2")) {
             press("#key-" + key);
@@ -159,7 +158,7 @@ class FloorTest extends WindowTest {
 
     @Test
     void aNewMarkIsNamedUntilItIsHeld() {
-        step(Step.MEASURE);
+        step("measure");
         clickOn("#new-mark");
         write("shock tower left");
         Point2D kick = mark("kick left", Elevation.TOP);
@@ -168,21 +167,21 @@ class FloorTest extends WindowTest {
         Mark made = survey().mark("shock tower left").orElseThrow();
         assertThat(made.near().getY()).isPositive();
         assertThat(label("#survey-headline"))
-                .contains("shock tower left is not held fore and aft, sideways, up and down");
-        eventually(() -> lookup("#step-measure").query().getAccessibleText().contains("1 marks not held"));
-        onFx(() -> window.measure().hold("kick left", "shock tower left"));
+                .contains("shock tower left is not determined fore and aft, sideways, up and down");
+        eventually(() -> lookup("#step-measure").query().getAccessibleText().contains("1 marks not determined"));
+        onFx(() -> measure().select("kick left", "shock tower left"));
         type("#measure-value", "10 1/2");
-        onFx(() -> window.measure().hold("tail left", "shock tower left"));
+        onFx(() -> measure().select("tail left", "shock tower left"));
         type("#measure-value", "33");
-        onFx(() -> window.measure().hold("crossmember right", "shock tower left"));
+        onFx(() -> measure().select("crossmember right", "shock tower left"));
         type("#measure-value", "44 1/4");
         assertThat(Adjustment.of(survey()).free("shock tower left")).isEmpty();
-        assertThat(label("#survey-headline")).doesNotContain("not held");
+        assertThat(label("#survey-headline")).doesNotContain("not determined");
     }
 
     @Test
     void slipsAreNamedWithTheLikelyFix() {
-        step(Step.MEASURE);
+        step("measure");
         hold("kick left", "hanger left");
         type("#measure-value", "41 3/x");
         assertThat(trouble()).contains("Understood");
@@ -197,7 +196,7 @@ class FloorTest extends WindowTest {
 
     @Test
     void aGaugeIsListenedToAndItsReadingTaken() {
-        step(Step.MEASURE);
+        step("measure");
         hold("horn left", "tail left");
         press("#gauge-try-laser");
         eventually(() -> label("#gauge-shows").matches("\\d.*in"));
@@ -215,7 +214,7 @@ class FloorTest extends WindowTest {
 
     @Test
     void pointsFromAFileAreLaidOverTheMarksAndPicked() throws IOException {
-        step(Step.MEASURE);
+        step("measure");
         Adjustment adjustment = Adjustment.of(survey());
         StringBuilder csv = new StringBuilder("name,x,y,z\n");
         for (String name : List.of("horn left", "horn right", "kick left", "tail right")) {
@@ -255,7 +254,7 @@ class FloorTest extends WindowTest {
 
     @Test
     void aCutIsDrawnNamedAndHeldAgainstTheZones() {
-        step(Step.MEASURE);
+        step("measure");
         press("#room-draw");
         Point2D belly = mark("crossmember left", Elevation.TOP);
         moveTo(belly.add(-60, 10))
@@ -278,7 +277,7 @@ class FloorTest extends WindowTest {
 
     @Test
     void whatTheTyreTouchesIsNamedUntilThereIsRoom() {
-        step(Step.AXLE);
+        step("axle");
         assertThat(label("#fit-headline")).doesNotContain("tyre");
         enter("#fit-outer", "40");
         assertThat(build().surroundings(AxlePlace.REAR).well().orElseThrow().outer())
@@ -310,7 +309,7 @@ class FloorTest extends WindowTest {
 
     @Test
     void whatIsTypedOfTheHousingSaysWhatToCut() {
-        step(Step.HOUSING);
+        step("housing");
         assertThat(label("#housing-headline")).isEqualTo("Cut the left tube 20 9/16 in, the right one 20 15/16 in.");
         assertThat(label("#housing-offset-tried")).contains("tubes with ends 23 3/16 in left, 21 1/16 in right");
         enter("#housing-ends", "56");
@@ -325,7 +324,7 @@ class FloorTest extends WindowTest {
 
     @Test
     void dialReadingsSayWhereToBeadAndHoldsAskForThem() {
-        step(Step.HOUSING);
+        step("housing");
         String[] values = {"6", "0", "-2", "1"};
         String[] hours = {"12", "3", "6", "9"};
         for (int i = 0; i < 3; i++) {
@@ -358,7 +357,7 @@ class FloorTest extends WindowTest {
 
     @Test
     void partsThatDoNotMeetHoldTheWork() {
-        step(Step.HOUSING);
+        step("housing");
         enter("#part-circle-3", "4 5/8");
         assertThat(stage.getScene().getFocusOwner().getId())
                 .as("the keyboard stays where it was")
@@ -371,7 +370,7 @@ class FloorTest extends WindowTest {
 
     @Test
     void aMountIsPlacedPrintedAndReadBack() throws IOException {
-        step(Step.PLACE);
+        step("place");
         MountRef mount = new MountRef(AxlePlace.REAR, "upper frame left");
         assertThat(label("#place-headline")).contains("Set upper frame left by tapes 1 to 4");
         nextAnswer = folder.resolve("upper.pdf");
@@ -423,7 +422,7 @@ class FloorTest extends WindowTest {
     /** A support in a bracket's way is said, readings from marks that are not on the sheet are kept, square is not a guess. */
     @Test
     void whatStandsInTheWayOfPlacingIsSaid() {
-        step(Step.PLACE);
+        step("place");
         Vehicle vehicle = window.document().vehicle();
         MountRef mount = new MountRef(AxlePlace.REAR, "upper frame left");
         Vector3D at = vehicle.axle(AxlePlace.REAR).orElseThrow().position(mount.mount(), vehicle.wheelbase());
@@ -501,12 +500,12 @@ class FloorTest extends WindowTest {
     /** Whatever was measured, built, found and ticked is there again after saving, to the last bit. */
     @Test
     void nothingOfItIsLostInTheFile() throws Exception {
-        step(Step.MEASURE);
+        step("measure");
         hold("step left", "tail left");
         type("#measure-value", "85 1/2");
-        step(Step.HOUSING);
+        step("housing");
         press("#done-housing-parts-meet");
-        step(Step.PLACE);
+        step("place");
         enter("#found-4", "24 3/4");
         Path file = folder.resolve("walked.palanca.json");
         nextAnswer = file;
@@ -520,13 +519,13 @@ class FloorTest extends WindowTest {
     void withoutMarksEveryStepSaysWhereToBegin() {
         onFx(() -> window.document()
                 .change(window.document().vehicle().withBuild(Build.NONE), Message.of("change.work"), ""));
-        step(Step.MEASURE);
+        step("measure");
         assertThat(label("#survey-headline")).contains("Start with two marks on the floor");
-        step(Step.AXLE);
+        step("axle");
         assertThat(label("#fit-headline")).contains("Measure the well");
-        step(Step.HOUSING);
+        step("housing");
         assertThat(label("#housing-headline")).contains("Type what you know of the housing");
-        step(Step.PLACE);
+        step("place");
         assertThat(lookup(node -> node instanceof Label text && text.getText().contains("Measure the frame first"))
                         .queryAll())
                 .isNotEmpty();
@@ -553,14 +552,14 @@ class FloorTest extends WindowTest {
                             ""));
             for (Axle axle : window.document().vehicle().axles()) {
                 onFx(() -> window.state().axleProperty().set(axle.place()));
-                onFx(() -> window.state().stepProperty().set(Step.AXLE));
+                onFx(() -> window.open("axle"));
                 enter("#fit-wanted", "1/2");
                 enter("#fit-slip", "4");
                 assertThat(label("#fit-headline")).as(example).isNotBlank();
-                onFx(() -> window.state().stepProperty().set(Step.HOUSING));
+                onFx(() -> window.open("housing"));
                 enter("#housing-wheel-faces", "62");
                 assertThat(label("#housing-headline")).as(example).isNotBlank();
-                onFx(() -> window.state().stepProperty().set(Step.PLACE));
+                onFx(() -> window.open("place"));
                 assertThat(label("#place-headline")).as(example).contains("tapes 1 to 4");
                 nextAnswer = folder.resolve(example + axle.place().id() + ".pdf");
                 press("#place-print-all");

@@ -106,8 +106,8 @@ class JourneyTest extends WindowTest {
 
     @Test
     void theTravelPadMovesTheAxleAndEveryStripWithIt() throws Exception {
-        Rectangle2D square = window.board().padSquare();
-        var board = window.board().localToScreen(window.board().getBoundsInLocal());
+        Rectangle2D square = board().padSquare();
+        var board = board().localToScreen(board().getBoundsInLocal());
         Point2D droop = new Point2D(board.getMinX() + square.getMinX() + 1, board.getMinY() + square.getMaxY() - 1);
         clickOn(droop);
         WheelTravel pose = window.state().poseProperty().get();
@@ -204,7 +204,7 @@ class JourneyTest extends WindowTest {
 
     @Test
     void makeListsTheLinksAndWritesTheSheet() throws Exception {
-        clickOn("#step-make");
+        clickOn("#step-cutlist");
         assertThat(lookup(".link-card").queryAll()).hasSize(8);
         assertThat(lookup("#tube-rear-lower-left")
                         .queryAs(org.palanca.desktop.control.FractionText.class)

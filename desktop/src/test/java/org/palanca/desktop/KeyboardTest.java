@@ -11,7 +11,6 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.base.units.LengthStyle;
 import org.palanca.base.units.Lengths;
-import org.palanca.desktop.steps.Step;
 import org.palanca.drawing.Elevation;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.vehicle.AxlePlace;
@@ -106,30 +105,30 @@ class KeyboardTest extends WindowTest {
 
     @Test
     void theBoardZoomsAndShowsEverythingAgain() {
-        double before = window.board().pixelsPerMetre();
+        double before = board().pixelsPerMetre();
         moveTo(mount("lower frame left", Elevation.SIDE));
         scroll(3, javafx.geometry.VerticalDirection.UP);
         onFx(() -> {});
-        assertThat(window.board().pixelsPerMetre()).isNotEqualTo(before);
+        assertThat(board().pixelsPerMetre()).isNotEqualTo(before);
         push(KeyCode.CONTROL, KeyCode.DIGIT0);
-        assertThat(window.board().pixelsPerMetre()).isCloseTo(before, within(1e-9));
+        assertThat(board().pixelsPerMetre()).isCloseTo(before, within(1e-9));
     }
 
     @Test
     void theStepsShareTheVehicleAndSayTheirState() {
         push(KeyCode.CONTROL, KeyCode.DIGIT1);
-        assertThat(window.state().stepProperty().get()).isEqualTo(Step.GOALS);
+        assertThat(window.openStep().get().id()).isEqualTo("goals");
         clickOn("#use-street");
         assertThat(window.document().vehicle().use()).isEqualTo(Use.STREET);
         assertThat(railText("#step-goals")).contains("Street");
         push(KeyCode.CONTROL, KeyCode.Z);
         assertThat(window.document().vehicle().use()).isEqualTo(Use.TRAIL);
-        assertThat(railText("#step-links")).contains("3 out of band");
-        assertThat(railText("#step-make")).contains("held by Links");
+        assertThat(railText("#step-links")).contains("3 out of target");
+        assertThat(railText("#step-cutlist")).contains("held by Links");
         push(KeyCode.CONTROL, KeyCode.DIGIT9);
-        assertThat(window.state().stepProperty().get()).isEqualTo(Step.CYCLE);
+        assertThat(window.openStep().get().id()).isEqualTo("cycle");
         push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.DIGIT4);
-        assertThat(window.state().stepProperty().get()).isEqualTo(Step.MAKE);
+        assertThat(window.openStep().get().id()).isEqualTo("cutlist");
         clickOn("#make-revision");
         assertThat(window.document().vehicle().revision()).isEqualTo(2);
         assertThat(lookup("#make-revision").queryAs(Button.class).getText()).contains("now 2");

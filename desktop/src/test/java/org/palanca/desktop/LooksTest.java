@@ -22,7 +22,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.palanca.desktop.document.Settings;
-import org.palanca.desktop.steps.Step;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.Elevation;
 import org.testfx.util.WaitForAsyncUtils;
@@ -37,8 +36,8 @@ class LooksTest extends WindowTest {
             push(KeyCode.CONTROL, KeyCode.EQUALS);
         }
         eventually(() -> sizeNow().equals(Integer.toString(percent)));
-        for (Step step : Step.values()) {
-            onFx(() -> window.state().stepProperty().set(step));
+        for (String step : steps()) {
+            onFx(() -> window.open(step));
             onFx(() -> stage.getScene().getRoot().requestLayout());
             List<String> cut = cutWords();
             // A pane that was hidden is laid out at the next pulse, a few at the most.

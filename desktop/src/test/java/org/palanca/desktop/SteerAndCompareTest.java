@@ -13,7 +13,6 @@ import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.palanca.desktop.control.MeasureField;
-import org.palanca.desktop.steps.Step;
 import org.palanca.drawing.Elevation;
 import org.palanca.study.steering.PickupAdvice;
 import org.palanca.vehicle.Axle;
@@ -45,8 +44,8 @@ class SteerAndCompareTest extends WindowTest {
     }
 
     private Point2D steerPoint(double part) {
-        Bounds board = window.board().localToScreen(window.board().getBoundsInLocal());
-        Point2D pixel = window.board().steerPixel(part);
+        Bounds board = board().localToScreen(board().getBoundsInLocal());
+        Point2D pixel = board().steerPixel(part);
         return new Point2D(board.getMinX() + pixel.getX(), board.getMinY() + pixel.getY());
     }
 
@@ -157,7 +156,7 @@ class SteerAndCompareTest extends WindowTest {
                 .isEqualTo(front().mount("tie rod outer left"));
         Vehicle plan = vehicle();
         clickOn("#overlay-struts-in-front");
-        assertThat(window.state().stepProperty().get()).isEqualTo(Step.LINKS);
+        assertThat(window.openStep().get().id()).isEqualTo("links");
         assertThat(window.document()
                         .baselineProperty()
                         .get()
@@ -242,8 +241,8 @@ class SteerAndCompareTest extends WindowTest {
     /** The pose under the pointer is told before it is taken. */
     @Test
     void thePadPreviewsThePoseUnderThePointer() {
-        Bounds board = window.board().localToScreen(window.board().getBoundsInLocal());
-        var square = window.board().padSquare();
+        Bounds board = board().localToScreen(board().getBoundsInLocal());
+        var square = board().padSquare();
         moveTo(new Point2D(
                 board.getMinX() + square.getMinX() + 0.8 * square.getWidth(),
                 board.getMinY() + square.getMinY() + 0.3 * square.getHeight()));
@@ -251,11 +250,11 @@ class SteerAndCompareTest extends WindowTest {
         assertThat(window.state().poseProperty().get().left())
                 .as("nothing moved")
                 .isZero();
-        assertThat(window.board().previewed())
+        assertThat(board().previewed())
                 .hasValueSatisfying(pose -> assertThat(pose.left()).isPositive());
         moveTo(mount("tie rod outer left", Elevation.SIDE));
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(window.board().previewed()).isEmpty();
+        assertThat(board().previewed()).isEmpty();
     }
 
     @Test

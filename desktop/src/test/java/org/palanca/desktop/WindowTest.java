@@ -6,7 +6,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Locale;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
@@ -22,11 +22,12 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.io.TempDir;
-import org.palanca.desktop.app.FileAsker;
 import org.palanca.desktop.app.MainWindow;
+import org.palanca.desktop.board.BoardView;
 import org.palanca.desktop.control.FractionText;
+import org.palanca.desktop.document.FileAsker;
 import org.palanca.desktop.document.Settings;
-import org.palanca.desktop.steps.Step;
+import org.palanca.desktop.step.measure.MeasurePane;
 import org.palanca.desktop.theme.Fonts;
 import org.palanca.drawing.Elevation;
 import org.testfx.api.FxRobot;
@@ -94,6 +95,13 @@ abstract class WindowTest extends FxRobot {
 
     protected void onFx(Runnable action) {
         WaitForAsyncUtils.waitForAsyncFx(10_000, action);
+        settle();
+    }
+
+    /** Waits until what is shown is of this moment: the results are worked out beside the window. */
+    protected void settle() {
+        WaitForAsyncUtils.waitForFxEvents();
+        eventually(() -> window == null || WaitForAsyncUtils.waitForAsyncFx(10_000, window::upToDate));
         WaitForAsyncUtils.waitForFxEvents();
     }
 
@@ -107,25 +115,25 @@ abstract class WindowTest extends FxRobot {
 
     /** A strip's big value as a person reads it. */
     protected String strip(String resultId) {
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         return lookup("#value-" + resultId).queryAs(FractionText.class).plain();
     }
 
     protected String trouble() {
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         return lookup("#trouble-text").queryAs(Label.class).getText();
     }
 
     protected String notice() {
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         Node notice = lookup("#notice").query();
         return notice.isVisible() ? lookup("#notice-text").queryAs(Label.class).getText() : "";
     }
 
     /** Where a mount is on the screen in an elevation. */
     protected Point2D mount(String name, Elevation elevation) {
-        Bounds board = window.board().localToScreen(window.board().getBoundsInLocal());
-        Point2D pixel = window.board().pixel(name, elevation);
+        Bounds board = board().localToScreen(board().getBoundsInLocal());
+        Point2D pixel = board().pixel(name, elevation);
         return new Point2D(board.getMinX() + pixel.getX(), board.getMinY() + pixel.getY());
     }
 
@@ -135,11 +143,11 @@ abstract class WindowTest extends FxRobot {
         onFx(() -> lookup(field).queryAs(TextInputControl.class).selectAll());
         write(text);
         push(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     protected String fieldText(String field) {
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         return lookup(field).queryAs(TextInputControl.class).getText();
     }
 
@@ -175,9 +183,27 @@ abstract class WindowTest extends FxRobot {
         onFx(() -> {});
     }
 
-    protected void step(Step step) {
-        clickOn("#step-" + step.name().toLowerCase(Locale.ROOT));
+    /** Opens a step by pressing it in the list. */
+    protected void step(String id) {
+        clickOn("#step-" + id);
         onFx(() -> {});
-        assertThat(window.state().stepProperty().get()).isEqualTo(step);
+        assertThat(window.openStep().get().id()).isEqualTo(id);
+    }
+
+    /** The ids of all steps, as the list shows them. */
+    protected List<String> steps() {
+        return lookup(".rail-step").queryAll().stream()
+                .map(node -> node.getId().replace("step-", ""))
+                .toList();
+    }
+
+    /** The board of the axle. */
+    protected BoardView board() {
+        return lookup("#board").queryAs(BoardView.class);
+    }
+
+    /** The step in which readings are taken. */
+    protected MeasurePane measure() {
+        return lookup("#measure-pane").queryAs(MeasurePane.class);
     }
 }

@@ -28,6 +28,7 @@ import org.palanca.study.clearance.Carrier;
 import org.palanca.study.clearance.ClearanceStudy;
 import org.palanca.study.clearance.Clearances;
 import org.palanca.study.clearance.CollisionBody;
+import org.palanca.study.clearance.CollisionId;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Vehicle;
@@ -76,7 +77,7 @@ public final class ClearanceTiming {
             Solid solid = Solid.of(List.of(
                     Convex.box(at.subtract(half).subtract(origin), at.add(half).subtract(origin))));
             things.add(new CollisionBody(
-                    "box:" + i,
+                    CollisionId.Sort.PART.of("box " + i),
                     Message.of("thing.part", Integer.toString(i)),
                     Part.Kind.FIXED,
                     body < 0 ? new Carrier.Frame() : new Carrier.Moving(body),

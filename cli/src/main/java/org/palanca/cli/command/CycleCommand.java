@@ -8,6 +8,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ForkJoinPool;
@@ -18,7 +19,7 @@ import org.palanca.cli.print.ReportJson;
 import org.palanca.io.sheet.Page;
 import org.palanca.io.sheet.SheetFile;
 import org.palanca.io.sheet.SheetHead;
-import org.palanca.io.sheet.SheetSet;
+import org.palanca.io.sheet.SheetKind;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.study.assessment.ClearanceGain;
 import org.palanca.study.assessment.TravelGain;
@@ -76,7 +77,7 @@ public final class CycleCommand implements Callable<Integer> {
                 roomier.forEach(gain -> out.println("        " + words.text(gain.said())));
             }
             if (sheet != null) {
-                pages.addAll(SheetSet.cycling(head, place));
+                pages.addAll(SheetKind.CYCLE.pages(head, place, Optional.empty()));
             }
         }
         List<Path> written = sheet == null ? List.of() : SheetFile.write(sheet, pages);
@@ -92,7 +93,7 @@ public final class CycleCommand implements Callable<Integer> {
 
     /** The nearest pairs through the travel, at most so many; what shares room at ride is told apart. */
     private static List<ClearanceStudy.Tight> tightest(Vehicle vehicle, AxlePlace place) {
-        Set<String> told = new HashSet<>();
+        Set<List<Message>> told = new HashSet<>();
         return ClearanceStudy.run(vehicle, place, ForkJoinPool.commonPool(), () -> true, soFar -> {}).tight().stream()
                 .filter(tight -> !tight.atRide() && told.add(tight.names()))
                 .limit(LISTED)

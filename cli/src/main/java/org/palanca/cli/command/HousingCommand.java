@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.palanca.base.geometry.Side;
 import org.palanca.base.units.Quantity;
@@ -17,7 +18,7 @@ import org.palanca.cli.print.ReportJson;
 import org.palanca.io.sheet.Page;
 import org.palanca.io.sheet.SheetFile;
 import org.palanca.io.sheet.SheetHead;
-import org.palanca.io.sheet.SheetSet;
+import org.palanca.io.sheet.SheetKind;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.check.HousingCheck;
@@ -67,7 +68,7 @@ public final class HousingCommand implements Callable<Integer> {
         for (AxlePlace place : input.axles(vehicle)) {
             if (vehicle.build().housings().containsKey(place)) {
                 print(vehicle, place, words, out);
-                pages.addAll(SheetSet.housing(head, place));
+                pages.addAll(SheetKind.HOUSING.pages(head, place, Optional.empty()));
             } else {
                 out.println(words.text("no_housing", words.text("axle." + place.id())));
             }

@@ -21,7 +21,7 @@ import org.palanca.floor.placing.PlacingSheet;
 import org.palanca.io.sheet.Page;
 import org.palanca.io.sheet.SheetFile;
 import org.palanca.io.sheet.SheetHead;
-import org.palanca.io.sheet.SheetSet;
+import org.palanca.io.sheet.SheetKind;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
@@ -77,7 +77,7 @@ public final class PlaceCommand implements Callable<Integer> {
                     .toList();
             names.addAll(mounts);
             if (mount == null || mounts.contains(mount)) {
-                pages.addAll(SheetSet.placing(head, place, Optional.ofNullable(mount), limits));
+                pages.addAll(SheetKind.placing(head, place, Optional.ofNullable(mount), limits));
             }
         }
         if (mount != null && !names.contains(mount)) {
@@ -152,7 +152,7 @@ public final class PlaceCommand implements Callable<Integer> {
         ReportJson.put(node, "tolerance", sheet.limits().tolerance(), Quantity.LENGTH);
         ReportJson.put(node, "slop", sheet.limits().slop(), Quantity.LENGTH);
         ReportJson.put(node, "standard_deviation", sheet.deviation(), Quantity.LENGTH);
-        ReportJson.put(node, "marks_standard_deviation", sheet.doubt(), Quantity.LENGTH);
+        ReportJson.put(node, "marks_standard_deviation", sheet.uncertainty(), Quantity.LENGTH);
         node.put("verdict", sheet.promises() ? "promised" : "not_promised");
         tapes(node.putArray("tapes"), sheet.tapes());
         tapes(node.putArray("checks"), sheet.checks());

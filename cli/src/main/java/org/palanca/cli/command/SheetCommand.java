@@ -3,10 +3,12 @@ package org.palanca.cli.command;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.palanca.io.sheet.SheetFile;
 import org.palanca.io.sheet.SheetHead;
-import org.palanca.io.sheet.SheetSet;
+import org.palanca.io.sheet.SheetKind;
+import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -31,7 +33,7 @@ public final class SheetCommand implements Callable<Integer> {
         Vehicle vehicle = input.open(spec.commandLine().getErr());
         SheetHead head = new SheetHead(
                 vehicle, input.file().getFileName().toString(), LocalDate.now(ZoneId.systemDefault()), input.words());
-        for (Path written : SheetFile.write(sheet, SheetSet.mounts(head))) {
+        for (Path written : SheetFile.write(sheet, SheetKind.MOUNTS.pages(head, AxlePlace.FRONT, Optional.empty()))) {
             spec.commandLine().getOut().println(input.words().text("written", written));
         }
         return ExitCodes.OK;

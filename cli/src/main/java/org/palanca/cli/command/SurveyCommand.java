@@ -54,7 +54,7 @@ public final class SurveyCommand implements Callable<Integer> {
             ReportJson.put(node, "x", at.getX(), Quantity.LENGTH);
             ReportJson.put(node, "y", at.getY(), Quantity.LENGTH);
             ReportJson.put(node, "z", at.getZ(), Quantity.LENGTH);
-            ReportJson.put(node, "standard_deviation", adjustment.doubt(mark.name()), Quantity.LENGTH);
+            ReportJson.put(node, "standard_deviation", adjustment.uncertainty(mark.name()), Quantity.LENGTH);
             ArrayNode free = node.putArray("not_held");
             for (Axis axis : adjustment.free(mark.name())) {
                 free.add(axis.id());

@@ -21,7 +21,7 @@ public final class SurveyTable {
                 words.text("survey.kind.ahead.short"),
                 words.text("survey.kind.offset.short"),
                 words.text("survey.kind.height.short"),
-                words.text("doubt"));
+                words.text("uncertainty"));
         for (Mark mark : adjustment.survey().marks()) {
             Vector3D at = adjustment.place(mark.name());
             out.printf(
@@ -30,7 +30,7 @@ public final class SurveyTable {
                     words.units().text(at.getX(), Quantity.LENGTH),
                     words.units().text(at.getY(), Quantity.LENGTH),
                     words.units().text(at.getZ(), Quantity.LENGTH),
-                    doubt(adjustment, mark, words));
+                    uncertainty(adjustment, mark, words));
         }
         out.println();
         out.println("  "
@@ -52,15 +52,15 @@ public final class SurveyTable {
         }
     }
 
-    private static String doubt(Adjustment adjustment, Mark mark, Words words) {
-        double doubt = adjustment.doubt(mark.name());
-        if (Double.isInfinite(doubt)) {
+    private static String uncertainty(Adjustment adjustment, Mark mark, Words words) {
+        double uncertainty = adjustment.uncertainty(mark.name());
+        if (Double.isInfinite(uncertainty)) {
             StringBuilder free = new StringBuilder(words.text("not_held"));
             for (Axis axis : adjustment.free(mark.name())) {
                 free.append(' ').append(words.text("survey.axis." + axis.id()));
             }
             return free.toString();
         }
-        return doubt == 0 ? words.text("defined") : "± " + words.units().fine(doubt);
+        return uncertainty == 0 ? words.text("defined") : "± " + words.units().fine(uncertainty);
     }
 }

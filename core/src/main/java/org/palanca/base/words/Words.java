@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.MissingResourceException;
 import java.util.ResourceBundle;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import org.palanca.base.units.MeasureFormatException;
 import org.palanca.base.units.UnitStyle;
 import org.palanca.base.words.Message.Measure;
@@ -15,14 +17,18 @@ public final class Words {
     /** The bundle of everything that the core says. */
     public static final String CORE_BUNDLE = "org.palanca.base.words.core";
 
+    private static final char NO_BREAK = '\u00a0';
+
     private final List<ResourceBundle> bundles;
     private final Locale locale;
     private final UnitStyle units;
+    private final boolean unbroken;
 
-    private Words(List<ResourceBundle> bundles, Locale locale, UnitStyle units) {
+    private Words(List<ResourceBundle> bundles, Locale locale, UnitStyle units, boolean unbroken) {
         this.bundles = List.copyOf(bundles);
         this.locale = locale;
         this.units = units;
+        this.unbroken = unbroken;
     }
 
     /**
@@ -36,12 +42,24 @@ public final class Words {
             bundles.add(ResourceBundle.getBundle(name, locale));
         }
         bundles.add(ResourceBundle.getBundle(CORE_BUNDLE, locale));
-        return new Words(bundles, locale, units);
+        return new Words(bundles, locale, units, false);
     }
 
     /** The same words with other units. */
     public Words with(UnitStyle other) {
-        return new Words(bundles, locale, other);
+        return new Words(bundles, locale, other, unbroken);
+    }
+
+    /** The same words with amounts that never break over a line: their spaces are no-break spaces. */
+    public Words unbroken() {
+        return new Words(bundles, locale, units, true);
+    }
+
+    /** Every key that has words. */
+    public SortedSet<String> keys() {
+        SortedSet<String> keys = new TreeSet<>();
+        bundles.forEach(bundle -> keys.addAll(bundle.keySet()));
+        return keys;
     }
 
     public UnitStyle units() {
@@ -94,14 +112,18 @@ public final class Words {
             return text(message);
         }
         if (argument instanceof Measure measure) {
-            return units.text(measure.value(), measure.quantity());
+            return amount(units.text(measure.value(), measure.quantity()));
         }
         if (argument instanceof Message.Judged judged) {
-            return units.textBeside(judged.value(), judged.against(), judged.quantity());
+            return amount(units.textBeside(judged.value(), judged.against(), judged.quantity()));
         }
         if (argument instanceof Message.Fine fine) {
-            return units.fine(fine.metres());
+            return amount(units.fine(fine.metres()));
         }
         return argument.toString();
+    }
+
+    private String amount(String text) {
+        return unbroken ? text.replace(' ', NO_BREAK) : text;
     }
 }

@@ -22,14 +22,14 @@ import org.palanca.vehicle.survey.Survey;
  * least. Gauss-Newton steps from the marks' first thoughts, each cut in half until it helps.
  *
  * <p>Standard deviations come from the inverse of the normal matrix, with the stated spreads of the instruments and not
- * with the fit, so that a few readings that happen to agree don't look better than a tape can be. The odd reading is found
+ * with the fit, so that a few readings that happen to agree don't look better than a tape can be. The outlier reading is found
  * by its normalised residual w = e / (s sqrt(r)), with e measured less adjusted, s its standard deviation and r its
  * redundancy number, the part of an error in it that shows in its own residual (Baarda, A Testing Procedure for Use in
  * Geodetic Networks, 1968, from memory).
  */
 public final class Adjustment {
     /** A normalised residual beyond this happens to one good reading in a thousand (Baarda's usual 0.1 %). */
-    public static final double DOUBTFUL = 3.29;
+    public static final double OUTLIER = 3.29;
 
     /** Singular values under this part of the largest count as nothing: that far can no tape tell. */
     private static final double NOTHING = 1e-9;
@@ -291,8 +291,8 @@ public final class Adjustment {
         return sum;
     }
 
-    /** Doubt about a mark [m]: the root of the sum of its three variances; infinite where a coordinate is free. */
-    public double doubt(String mark) {
+    /** Uncertainty of a mark [m]: the root of the sum of its three variances; infinite where a coordinate is free. */
+    public double uncertainty(String mark) {
         double sum = 0;
         for (Axis axis : Axis.values()) {
             double deviation = deviation(mark, axis);
@@ -350,10 +350,10 @@ public final class Adjustment {
         return i < 0 || j < 0 ? 0 : cofactor.getEntry(i, j);
     }
 
-    /** The reading most likely wrong: the largest normalised residual, if it is beyond {@link #DOUBTFUL}. */
-    public Optional<Residual> odd() {
+    /** The reading most likely wrong: the largest normalised residual, if it is beyond {@link #OUTLIER}. */
+    public Optional<Residual> outlier() {
         return residuals.stream()
-                .filter(residual -> Math.abs(residual.normalised()) > DOUBTFUL)
+                .filter(residual -> Math.abs(residual.normalised()) > OUTLIER)
                 .max((a, b) -> Double.compare(Math.abs(a.normalised()), Math.abs(b.normalised())));
     }
 
@@ -367,7 +367,7 @@ public final class Adjustment {
      * What a reading that is not part of the survey should show.
      *
      * @param value [m or rad]
-     * @param deviation standard deviation by the doubt about its marks, its own spread not included [m or rad]
+     * @param deviation standard deviation by the uncertainty about its marks, its own spread not included [m or rad]
      */
     public record Expected(double value, double deviation) {}
 

@@ -37,11 +37,11 @@ public record BlunderCandidates(List<Reading> readings, Optional<Reading> decide
 
     /** The suspects of a survey; empty where every reading fits. */
     public static Optional<BlunderCandidates> of(Adjustment adjustment) {
-        Optional<Adjustment.Residual> odd = adjustment.odd();
-        if (odd.isEmpty()) {
+        Optional<Adjustment.Residual> outlier = adjustment.outlier();
+        if (outlier.isEmpty()) {
             return Optional.empty();
         }
-        double worst = square(odd.get());
+        double worst = square(outlier.get());
         Map<Reading, Double> all = new LinkedHashMap<>();
         adjustment.residuals().stream()
                 .filter(residual -> worst - square(residual) < STANDS_OUT)

@@ -18,12 +18,13 @@ import org.palanca.vehicle.survey.ReadingKind;
  * is ahead of the axle line and off the centreline, and the height.
  *
  * @param measures with the values they should show [m]; empty where nothing that stays holds the mark
- * @param doubt standard deviation of the place when it is found again by them, measured once and set once [m]
+ * @param uncertainty standard deviation of the place when it is found again by them, measured once and set once [m]
  * @param plumb the other way
- * @param plumbDoubt [m]
+ * @param plumbUncertainty [m]
  * @param read whether readings of the survey itself, from what stays, hold the mark already
  */
-public record FindAgain(List<Reading> measures, double doubt, List<Reading> plumb, double plumbDoubt, boolean read) {
+public record FindAgain(
+        List<Reading> measures, double uncertainty, List<Reading> plumb, double plumbUncertainty, boolean read) {
     private static final int AXES = 3;
 
     /** A tape is not hooked nearer than this [m] and not pulled farther than that by one person. */
@@ -71,7 +72,11 @@ public record FindAgain(List<Reading> measures, double doubt, List<Reading> plum
             plumb.add(Reading.of(kind, mark.name(), "", kind.value(0, at, at)));
         }
         return new FindAgain(
-                best, doubt(adjustment, best), plumb, doubt(adjustment, plumb), read(adjustment, mark, stays));
+                best,
+                uncertainty(adjustment, best),
+                plumb,
+                uncertainty(adjustment, plumb),
+                read(adjustment, mark, stays));
     }
 
     private static boolean reachable(Adjustment adjustment, Mark other, Vector3D at) {
@@ -115,7 +120,7 @@ public record FindAgain(List<Reading> measures, double doubt, List<Reading> plum
         return u.outerProduct(u).scalarMultiply(1 / (deviation * deviation));
     }
 
-    private static double doubt(Adjustment adjustment, List<Reading> readings) {
+    private static double uncertainty(Adjustment adjustment, List<Reading> readings) {
         RealMatrix sum = nothing();
         for (Reading reading : readings) {
             sum = sum.add(normal(adjustment, reading));

@@ -16,14 +16,14 @@ import org.palanca.vehicle.survey.ReadingKind;
 import org.palanca.vehicle.survey.Survey;
 
 /**
- * The one measurement more that helps most where the doubt is largest. A reading with derivatives a and standard deviation
+ * The one measurement more that helps most where the uncertainty is largest. A reading with derivatives a and standard deviation
  * s turns the covariance C into C - C a a' C / (s^2 + a' C a); what it will read does not matter, so it can be known before
  * it is taken.
  *
  * @param reading what to measure, without a value
- * @param mark whose doubt it cuts
- * @param before that mark's doubt now [m]; infinite where it is free
- * @param after the doubt then [m]
+ * @param mark whose uncertainty it cuts
+ * @param before that mark's uncertainty now [m]; infinite where it is free
+ * @param after the uncertainty then [m]
  */
 public record NextReading(Reading reading, String mark, double before, double after) {
     /** A gain smaller than this is not worth the walk. */
@@ -32,21 +32,21 @@ public record NextReading(Reading reading, String mark, double before, double af
     /** Tapes longer than this sag and need a second pair of hands [m]. */
     private static final double LONGEST_TAPE = 7.5;
 
-    /** The best next reading for the mark in most doubt; empty when nothing would help much. */
+    /** The best next reading for the least certain mark; empty when nothing would help much. */
     public static Optional<NextReading> of(Adjustment adjustment) {
         Optional<Mark> worst = adjustment.survey().marks().stream()
-                .filter(mark -> adjustment.doubt(mark.name()) > 0)
-                .max(Comparator.comparingDouble(mark -> adjustment.doubt(mark.name())));
+                .filter(mark -> adjustment.uncertainty(mark.name()) > 0)
+                .max(Comparator.comparingDouble(mark -> adjustment.uncertainty(mark.name())));
         if (worst.isEmpty()) {
             return Optional.empty();
         }
         String mark = worst.get().name();
-        double before = adjustment.doubt(mark);
+        double before = adjustment.uncertainty(mark);
         if (Double.isInfinite(before)) {
             return settling(adjustment, worst.get());
         }
         return candidates(adjustment, mark).stream()
-                .map(reading -> new NextReading(reading, mark, before, doubtWith(adjustment, reading, mark)))
+                .map(reading -> new NextReading(reading, mark, before, uncertaintyWith(adjustment, reading, mark)))
                 .filter(next -> next.after() < WORTH_IT * before)
                 .min(Comparator.comparingDouble(NextReading::after));
     }
@@ -69,7 +69,7 @@ public record NextReading(Reading reading, String mark, double before, double af
     }
 
     /**
-     * For a mark that is not held: the reading that holds most of what is free, and of those the one that leaves least doubt.
+     * For a mark that is not held: the reading that holds most of what is free, and of those the one that leaves least uncertainty.
      * The other marks are taken to stand where they are, which is enough to choose by.
      */
     private static Optional<NextReading> settling(Adjustment adjustment, Mark mark) {
@@ -100,7 +100,7 @@ public record NextReading(Reading reading, String mark, double before, double af
                         settled.reading(),
                         mark.name(),
                         Double.POSITIVE_INFINITY,
-                        settled.adjustment().doubt(mark.name())));
+                        settled.adjustment().uncertainty(mark.name())));
     }
 
     /** A reading tried on a mark that is not held. */
@@ -109,7 +109,7 @@ public record NextReading(Reading reading, String mark, double before, double af
             return adjustment.free(mark).size();
         }
 
-        /** Doubt in the directions that are held [m]. */
+        /** Uncertainty in the directions that are determined [m]. */
         double held() {
             double sum = 0;
             for (Axis axis : Axis.values()) {
@@ -120,7 +120,7 @@ public record NextReading(Reading reading, String mark, double before, double af
         }
     }
 
-    private static double doubtWith(Adjustment adjustment, Reading reading, String mark) {
+    private static double uncertaintyWith(Adjustment adjustment, Reading reading, String mark) {
         Network network = adjustment.network();
         Vector3D at = adjustment.place(mark);
         Vector3D from = reading.kind().between() ? adjustment.place(reading.from()) : at;

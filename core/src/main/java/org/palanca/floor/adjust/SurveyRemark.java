@@ -45,8 +45,8 @@ public record SurveyRemark(Level level, List<String> marks, Message message, Opt
         List<SurveyRemark> remarks = new ArrayList<>();
         free(adjustment, remarks);
         Optional<BlunderCandidates> suspects = BlunderCandidates.of(adjustment);
-        suspects.ifPresent(some ->
-                remarks.add(some.alone() ? odd(adjustment, adjustment.odd().orElseThrow()) : oneOf(adjustment, some)));
+        suspects.ifPresent(some -> remarks.add(
+                some.alone() ? outlier(adjustment, adjustment.outlier().orElseThrow()) : oneOf(adjustment, some)));
         repeats(adjustment, remarks);
         sides(adjustment, suspects.filter(BlunderCandidates::alone), remarks);
         cuts(adjustment, remarks);
@@ -68,7 +68,7 @@ public record SurveyRemark(Level level, List<String> marks, Message message, Opt
             }
         }
         // A reading that is far off keeps the places from coming to rest; it is named instead.
-        if (!adjustment.settled() && adjustment.odd().isEmpty()) {
+        if (!adjustment.settled() && adjustment.outlier().isEmpty()) {
             remarks.add(new SurveyRemark(Level.MISSING, List.of(), Message.of("survey.unsettled")));
         }
     }
@@ -78,38 +78,38 @@ public record SurveyRemark(Level level, List<String> marks, Message message, Opt
         return Message.of("survey.cure." + axis.id(), mark.name());
     }
 
-    private static SurveyRemark odd(Adjustment adjustment, Adjustment.Residual odd) {
-        Reading reading = odd.reading();
+    private static SurveyRemark outlier(Adjustment adjustment, Adjustment.Residual outlier) {
+        Reading reading = outlier.reading();
         Quantity quantity = reading.kind().quantity();
         if (reading.kind() == ReadingKind.PLUMB) {
-            Axis axis = odd.part() == 0 ? Axis.AHEAD : Axis.LEFT;
+            Axis axis = outlier.part() == 0 ? Axis.AHEAD : Axis.LEFT;
             return new SurveyRemark(
                     Level.DOUBT,
                     marks(reading),
                     Message.of(
-                            "survey.odd_plumb",
+                            "survey.outlier_plumb",
                             phrase(reading),
-                            Message.length(Math.abs(odd.errorIfWrong())),
+                            Message.length(Math.abs(outlier.errorIfWrong())),
                             Message.of("survey.axis." + axis.id())));
         }
         Optional<LikelyBlunder> slip = LikelyBlunder.of(adjustment, reading);
         double error = adjustment
                 .without(reading)
                 .expected(reading)
-                .map(expected -> odd.measured() - expected.value())
-                .orElse(odd.errorIfWrong());
+                .map(expected -> outlier.measured() - expected.value())
+                .orElse(outlier.errorIfWrong());
         Message advice = slip.map(found -> Message.of(
-                        "survey.slip." + found.kind().name().toLowerCase(Locale.ROOT),
+                        "survey.blunder." + found.kind().name().toLowerCase(Locale.ROOT),
                         measure(quantity, found.meant()),
                         found.mark()))
-                .orElse(Message.of("survey.slip.none"));
+                .orElse(Message.of("survey.blunder.none"));
         return new SurveyRemark(
                 Level.DOUBT,
                 marks(reading),
                 Message.of(
-                        "survey.odd",
+                        "survey.outlier",
                         phrase(reading),
-                        measure(quantity, odd.measured()),
+                        measure(quantity, outlier.measured()),
                         measure(quantity, Math.abs(error)),
                         Message.of(error > 0 ? "survey.too_long" : "survey.too_short"),
                         advice),
@@ -155,7 +155,7 @@ public record SurveyRemark(Level level, List<String> marks, Message message, Opt
         return LikelyBlunder.of(adjustment, reading)
                 .filter(slip -> slip.kind() != LikelyBlunder.Kind.OTHER_MARK)
                 .map(slip -> Message.of(
-                        "survey.suspect_slip",
+                        "survey.suspect_value",
                         phrase(reading),
                         value,
                         measure(reading.kind().quantity(), slip.meant())))
@@ -246,9 +246,9 @@ public record SurveyRemark(Level level, List<String> marks, Message message, Opt
             instead = Message.of(
                     how,
                     measures(again.measures()),
-                    Message.fine(again.doubt()),
+                    Message.fine(again.uncertainty()),
                     measures(again.plumb()),
-                    Message.fine(again.plumbDoubt()));
+                    Message.fine(again.plumbUncertainty()));
         }
         return new SurveyRemark(
                 again.read() && !life.cut().done() ? Level.ADVICE : Level.DOUBT,

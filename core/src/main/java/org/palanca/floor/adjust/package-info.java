@@ -1,2 +1,2 @@
-/** Coordinates from readings by least squares, how far they can be trusted, and which reading to doubt. */
+/** Coordinates from readings by least squares, how far they can be trusted, and which reading is likely wrong. */
 package org.palanca.floor.adjust;

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.geometry.Side;
+import org.palanca.base.geometry.SidedName;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.units.RoundedLength;
 import org.palanca.vehicle.Axle;
@@ -43,8 +44,8 @@ public record MountTable(List<Row> rows) {
             RoundedLength up) {
         /** The name without its side. */
         public String plainName() {
-            String end = " " + side.id();
-            return name.endsWith(end) ? name.substring(0, name.length() - end.length()) : name;
+            SidedName sided = SidedName.of(name);
+            return sided.side().equals(Optional.of(side)) ? sided.stem() : name;
         }
 
         /** The largest rounding error of the three measures [m]. */

@@ -61,7 +61,7 @@ final class JointReadings {
      * @param spread standard deviation of the instrument [m]
      */
     record Ray(String mark, Vector3D direction, double metres, double spread) {
-        /** Standard deviation of the reading, the mark's doubt along it included [m]. */
+        /** Standard deviation of the reading, the mark's uncertainty along it included [m]. */
         double deviation(Adjustment adjustment) {
             return mark.isEmpty() ? spread : Math.hypot(spread, adjustment.deviation(mark, direction));
         }
@@ -73,13 +73,13 @@ final class JointReadings {
                 : adjustment.covariance(one.mark(), one.direction(), other.mark(), other.direction());
     }
 
-    /** Standard deviation of the place [m]: the root of the sum of its three variances, the marks' own doubt included. */
+    /** Standard deviation of the place [m]: the root of the sum of its three variances, the marks' own uncertainty included. */
     double deviation() {
         return Math.sqrt(places.getTrace());
     }
 
     /** The part of it that comes from where the marks are, which no care in reading takes away [m]. */
-    double doubtOfMarks() {
+    double uncertaintyOfMarks() {
         return Math.sqrt(
                 Math.max(0, gain.multiply(marks).multiply(gain.transpose()).getTrace()));
     }

@@ -98,7 +98,7 @@ public record MountAsBuilt(
     public double deviation() {
         Vector3D off = off();
         return off.getNorm() == 0
-                ? adjustment.doubt(mount.mount())
+                ? adjustment.uncertainty(mount.mount())
                 : adjustment.deviation(mount.mount(), off.normalize());
     }
 

@@ -30,25 +30,25 @@ import org.palanca.vehicle.survey.ReadingKind;
  *
  * <p>The tapes are chosen by the survey's arithmetic run backwards: a reading of standard deviation s along the direction u
  * adds u u' / s^2 to the normal matrix N of the mount's place, and the three are taken whose inverse has the least trace,
- * the height being there in any case. A tape's s holds the tape's own spread and the doubt of the mark it starts at.
+ * the height being there in any case. A tape's s holds the tape's own spread and the uncertainty of the mark it starts at.
  *
  * <p>What a reading may be off is one figure for all: with every reading off by it at once, in the senses that do the most
- * harm, the mount still is within its tolerance, less the slop of the bolt and one standard deviation of the marks' own doubt.
+ * harm, the mount still is within its tolerance, less the slop of the bolt and one standard deviation of the marks' own uncertainty.
  *
  * @param mount which
  * @param target where its bolt's middle must come [m], vehicle frame at ride
  * @param limits how far off it may come, and how far the set-up bolt can sit off the middle of its hole
- * @param doubt standard deviation of the place by the doubt about the marks alone, which no care in reading takes away [m]
+ * @param uncertainty standard deviation of the place by the uncertainty about the marks alone, which no care in reading takes away [m]
  * @param tapes three distances, then the height
  * @param checks two distances more, across the vehicle where there are marks for it
  * @param faces angles of the bracket, one a link
- * @param deviation standard deviation of the place that these readings give [m], the marks' own doubt included
+ * @param deviation standard deviation of the place that these readings give [m], the marks' own uncertainty included
  */
 public record PlacingSheet(
         MountRef mount,
         Vector3D target,
         PlacingLimits limits,
-        double doubt,
+        double uncertainty,
         List<Tape> tapes,
         List<Tape> checks,
         List<Face> faces,
@@ -70,7 +70,7 @@ public record PlacingSheet(
      * @param reading from a mark to the mount, with the value it must show [m]
      * @param allowed how far the reading may be off, all others off as much, while the mount stays within its tolerance [m]; 0
      *     where the marks are not known well enough to promise that
-     * @param deviation standard deviation of the reading, the mark's doubt along it included [m]
+     * @param deviation standard deviation of the reading, the mark's uncertainty along it included [m]
      */
     public record Tape(Reading reading, double allowed, double deviation) {}
 
@@ -118,13 +118,13 @@ public record PlacingSheet(
         if (held.isEmpty()) {
             return Optional.empty();
         }
-        double doubt = held.get().doubtOfMarks();
-        double allowed = Math.max(0, limits.left() - doubt) * perWorst(adjustment, chosen, checks);
+        double uncertainty = held.get().uncertaintyOfMarks();
+        double allowed = Math.max(0, limits.left() - uncertainty) * perWorst(adjustment, chosen, checks);
         return Optional.of(new PlacingSheet(
                 mount,
                 target,
                 limits,
-                doubt,
+                uncertainty,
                 tapes(adjustment, mount, chosen, allowed),
                 tapes(adjustment, mount, checks, allowed),
                 faces(vehicle, axle, mount),
@@ -166,7 +166,7 @@ public record PlacingSheet(
         return rays;
     }
 
-    /** The three that leave least doubt; none where no three hold the place, as when all lie on one line with it. */
+    /** The three that leave least uncertainty; none where no three hold the place, as when all lie on one line with it. */
     private static List<Ray> best(Adjustment adjustment, List<Ray> rays, Ray height) {
         List<RealMatrix> normals =
                 rays.stream().map(ray -> normal(adjustment, ray)).toList();
@@ -211,7 +211,7 @@ public record PlacingSheet(
         return faces;
     }
 
-    /** Whether readings within what is allowed promise the tolerance: not where the slop and the marks' doubt use it up. */
+    /** Whether readings within what is allowed promise the tolerance: not where the slop and the marks' uncertainty use it up. */
     public boolean promises() {
         return tapes.get(0).allowed() > 0;
     }
@@ -219,8 +219,8 @@ public record PlacingSheet(
     /** What readings within the limits promise, or why none can. */
     public Message promise() {
         return promises()
-                ? Message.of("placing.promise", Message.fine(limits.tolerance()), Message.fine(doubt))
-                : Message.of("placing.no_promise", Message.fine(doubt), Message.fine(mayBeOff()));
+                ? Message.of("placing.promise", Message.fine(limits.tolerance()), Message.fine(uncertainty))
+                : Message.of("placing.no_promise", Message.fine(uncertainty), Message.fine(mayBeOff()));
     }
 
     /** How far the mount may be found off [m]: the tolerance less the slop. */

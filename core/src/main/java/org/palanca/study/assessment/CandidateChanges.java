@@ -8,6 +8,7 @@ import java.util.OptionalDouble;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
+import org.palanca.study.clearance.CollisionId;
 import org.palanca.study.driveline.PinionAdvice;
 import org.palanca.study.limits.Limit;
 import org.palanca.vehicle.Axle;
@@ -76,9 +77,7 @@ final class CandidateChanges {
         String name = limit.subject();
         switch (limit.kind()) {
             case TOUCH -> {
-                for (Limit.Touching thing : limit.touching()) {
-                    thing(thing.sort(), thing.subject());
-                }
+                limit.touching().forEach(this::body);
             }
             case SHOCK_COLLAPSED -> shockMount(name, Way.UP);
             case SHOCK_EXTENDED -> shockMount(name, Way.DOWN);
@@ -101,20 +100,22 @@ final class CandidateChanges {
         return ideas;
     }
 
-    private void thing(String sort, String name) {
-        switch (sort) {
-            case "part", "obstacle" ->
-                DescribedPart.find(vehicle, place, sort + ":" + name).ifPresent(this::described);
-            case "link" -> axle.link(name).ifPresent(this::link);
-            case "joint" -> axle.link(name.substring(0, name.lastIndexOf(' '))).ifPresent(this::link);
-            case "ears" -> mount(name, Message.of("thing.mount", name), LARGE);
-            case "shock" ->
+    private void body(CollisionId id) {
+        String name = id.subject();
+        switch (id.sort()) {
+            case PART, OBSTACLE ->
+                id.part()
+                        .flatMap(part -> DescribedPart.find(vehicle, place, part))
+                        .ifPresent(this::described);
+            case LINK, JOINT -> axle.link(name).ifPresent(this::link);
+            case EARS -> mount(name, Message.of("thing.mount", name), LARGE);
+            case SHOCK ->
                 axle.springing().shock(name).ifPresent(shock -> {
                     mount(shock.upper(), Message.of("thing.mount", shock.upper()), SMALL);
                     mount(shock.lower(), Message.of("thing.mount", shock.lower()), SMALL);
                 });
-            default -> {
-                // Rails, tyres, ground and ordinary housings stay where they are.
+            case ARM, TYRE, HOUSING, SHAFT, RAIL, GROUND -> {
+                // Stay where they are: an arm goes where its pivots do, and those belong to its type.
             }
         }
     }

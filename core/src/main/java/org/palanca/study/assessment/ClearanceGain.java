@@ -10,6 +10,7 @@ import org.palanca.base.words.Message;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.study.clearance.ClearanceStudy;
 import org.palanca.study.clearance.Clearances;
+import org.palanca.study.clearance.CollisionId;
 import org.palanca.study.limits.Limit;
 import org.palanca.study.limits.Limits;
 import org.palanca.study.travel.TravelEnvelope;
@@ -52,7 +53,7 @@ public record ClearanceGain(Message what, Vehicle after, double room, boolean en
      */
     public static List<ClearanceGain> of(
             Vehicle vehicle, AxlePlace place, ClearanceStudy.Tight tight, BooleanSupplier goOn) {
-        Set<String> pair = Set.of(tight.one().id(), tight.other().id());
+        Set<CollisionId> pair = Set.of(tight.one().id(), tight.other().id());
         int passed = passedAtRide(vehicle, place);
         List<ClearanceGain> gains = new ArrayList<>();
         for (CandidateChanges.Idea idea :
@@ -82,7 +83,7 @@ public record ClearanceGain(Message what, Vehicle after, double room, boolean en
     }
 
     /** The least room of a pair over the travel [m]; what is wanted where it nowhere lacks any. */
-    private static double room(Vehicle vehicle, AxlePlace place, Set<String> pair, double wanted) {
+    private static double room(Vehicle vehicle, AxlePlace place, Set<CollisionId> pair, double wanted) {
         AxleModel model = new AxleModel(vehicle, place);
         TravelEnvelope envelope = new TravelEnvelope(model);
         return ClearanceStudy.tooTight(Clearances.among(model, pair), envelope).stream()

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.geometry.Side;
+import org.palanca.base.geometry.SidedName;
 import org.palanca.base.solid.Convex;
 import org.palanca.base.solid.Solid;
 import org.palanca.base.units.Lengths;
@@ -273,8 +274,8 @@ final class Arms {
                 belongs));
     }
 
-    private static String id(String subject) {
-        return "arm:" + subject;
+    private static CollisionId id(String subject) {
+        return CollisionId.Sort.ARM.of(subject);
     }
 
     private static Message named(Message name, double radius) {
@@ -286,7 +287,7 @@ final class Arms {
     }
 
     private static Side side(String body) {
-        return body.endsWith(Side.LEFT.id()) ? Side.LEFT : Side.RIGHT;
+        return SidedName.of(body).side().orElseThrow();
     }
 
     private List<String> mountsOn(String body) {

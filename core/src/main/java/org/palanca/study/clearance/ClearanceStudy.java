@@ -11,6 +11,7 @@ import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.units.Lengths;
+import org.palanca.base.words.Message;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.study.travel.TravelBounds;
@@ -113,7 +114,7 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
         }
 
         /** What a reader takes the pair for. */
-        public String names() {
+        public List<Message> names() {
             return one.namedWith(other);
         }
 

@@ -57,7 +57,7 @@ public final class Clearances {
     }
 
     /** Only some of the things of an axle, by their ids, with the pairs among them. */
-    public static Clearances among(AxleModel model, Set<String> ids) {
+    public static Clearances among(AxleModel model, Set<CollisionId> ids) {
         return new Clearances(
                 model,
                 CollisionBodies.of(model).stream()

@@ -17,6 +17,7 @@ import org.palanca.base.words.Message;
 import org.palanca.mechanism.axle.AxleMechanism;
 import org.palanca.mechanism.axle.JointBolts;
 import org.palanca.result.catalogue.AxleModel;
+import org.palanca.study.clearance.CollisionId.Sort;
 import org.palanca.study.driveline.ShaftRun;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
@@ -149,7 +150,7 @@ public final class CollisionBodies {
         return Arms.notDrawn(axle);
     }
 
-    private void add(String id, Message name, Part.Kind kind, Carrier carrier, Solid solid, String... belongs) {
+    private void add(CollisionId id, Message name, Part.Kind kind, Carrier carrier, Solid solid, String... belongs) {
         things.add(new CollisionBody(id, name, kind, carrier, solid, Set.of(belongs)));
     }
 
@@ -163,7 +164,7 @@ public final class CollisionBodies {
             Surroundings around = vehicle.build().surroundings(place);
             for (Obstacle obstacle : around.obstacles()) {
                 add(
-                        "obstacle:" + obstacle.name(),
+                        Sort.OBSTACLE.of(obstacle.name()),
                         Message.of("thing.part", obstacle.name()),
                         Part.Kind.FIXED,
                         new Carrier.Frame(),
@@ -210,7 +211,7 @@ public final class CollisionBodies {
                 continue;
             }
             add(
-                    "rail:" + side.id(),
+                    Sort.RAIL.of(side),
                     Message.of("thing.rail." + side.id()),
                     Part.Kind.FIXED,
                     new Carrier.Frame(),
@@ -252,7 +253,7 @@ public final class CollisionBodies {
                     continue;
                 }
                 things.add(new CollisionBody(
-                        "part:" + part.name(),
+                        Sort.PART.of(part.name()),
                         Message.of("thing.part", part.name()),
                         part.kind(),
                         carrier(body.getAsInt()),
@@ -277,7 +278,7 @@ public final class CollisionBodies {
                     model.motion().wheel(side.sign()).axis(1),
                     model.motion().wheel(side.sign()).axis(2));
             add(
-                    "tyre:" + side.id(),
+                    Sort.TYRE.of(side),
                     Message.of("thing.tyre." + side.id()),
                     Part.Kind.TYRE,
                     carrier(body),
@@ -319,7 +320,7 @@ public final class CollisionBodies {
         Size tube = size(HousingSize.TUBE_DIAMETER, AXLE_TUBE);
         Size differential = size(HousingSize.DIFFERENTIAL_DIAMETER, DIFFERENTIAL);
         add(
-                "housing:tube",
+                Sort.HOUSING.of("tube"),
                 tube.named("thing.axle_tube"),
                 Part.Kind.DRIVELINE,
                 carrier(body),
@@ -327,7 +328,7 @@ public final class CollisionBodies {
                 HOUSING,
                 HUB);
         add(
-                "housing:differential",
+                Sort.HOUSING.of("differential"),
                 differential.named("thing.differential"),
                 Part.Kind.DRIVELINE,
                 carrier(body),
@@ -357,7 +358,7 @@ public final class CollisionBodies {
             double length = distance(link.from(), link.to());
             double tube = Math.min(length / 3, eye + radius);
             add(
-                    "link:" + link.name(),
+                    Sort.LINK.of(link.name()),
                     Message.of("thing.link", link.name()),
                     Part.Kind.MOVING,
                     carrier,
@@ -370,7 +371,7 @@ public final class CollisionBodies {
                 Vector3D ball = new Vector3D(first ? 0 : length, 0, 0);
                 Vector3D nut = new Vector3D(first ? eye : length - eye, 0, 0);
                 add(
-                        "joint:" + link.name() + (first ? " from" : " to"),
+                        CollisionId.joint(link.name(), first),
                         Message.of("thing.joint", mount),
                         Part.Kind.MOVING,
                         carrier,
@@ -396,10 +397,10 @@ public final class CollisionBodies {
             pair.add(Convex.wheel(middle, end.direction(), EAR, EAR_HALF, EAR_HALF / 2));
         }
         // Two links on one bolt share its ears.
-        boolean there = things.stream().anyMatch(thing -> thing.id().equals("ears:" + mount));
+        boolean there = things.stream().anyMatch(thing -> thing.id().equals(Sort.EARS.of(mount)));
         if (!there) {
             add(
-                    "ears:" + mount,
+                    Sort.EARS.of(mount),
                     Message.of("thing.ears", mount),
                     body < 0 ? Part.Kind.FIXED : Part.Kind.MOVING,
                     carrier(body),
@@ -425,7 +426,7 @@ public final class CollisionBodies {
         Convex upper = Convex.wheel(
                 new Vector3D(eye + half, 0, 0), Vector3D.PLUS_I, size.widest() / 2, half, Lengths.inches(0.0625));
         add(
-                "shock:" + shock.name(),
+                Sort.SHOCK.of(shock.name()),
                 name,
                 Part.Kind.MOVING,
                 between(shock.upper(), shock.lower()),
@@ -438,7 +439,7 @@ public final class CollisionBodies {
                         new Vector3D(eye + half, 0, 0), Vector3D.PLUS_I, size.coil() / 2, half, Lengths.inches(0.0625))
                 : Convex.capsule(new Vector3D(eye, 0, 0), new Vector3D(size.collapsed() - eye, 0, 0), size.body() / 6);
         add(
-                "shock:" + shock.name(),
+                Sort.SHOCK.of(shock.name()),
                 name,
                 Part.Kind.MOVING,
                 between(shock.lower(), shock.upper()),
@@ -466,7 +467,7 @@ public final class CollisionBodies {
                 new Carrier.Anchor.On(body, pinion.subtract(model.originAtRide(body))));
         double length = Vector3D.distance(line.output(), pinion);
         add(
-                "shaft:drive",
+                Sort.SHAFT.of("drive"),
                 Message.of("thing.drive_shaft"),
                 Part.Kind.DRIVELINE,
                 carrier,
@@ -489,7 +490,7 @@ public final class CollisionBodies {
                     new Carrier.Anchor.On(body, outer.subtract(model.originAtRide(body))));
             double length = Vector3D.distance(inner, outer);
             add(
-                    "shaft:" + side.id(),
+                    Sort.SHAFT.of(side),
                     Message.of("thing.half_shaft." + side.id()),
                     Part.Kind.DRIVELINE,
                     carrier,
@@ -507,7 +508,7 @@ public final class CollisionBodies {
         double reach = vehicle.wheelbase();
         Convex slab = Convex.box(new Vector3D(line - reach, -reach, -GROUND), new Vector3D(line + reach, reach, 0));
         things.add(new CollisionBody(
-                "ground:",
+                Sort.GROUND.of(""),
                 Message.of("thing.ground"),
                 Part.Kind.FIXED,
                 new Carrier.Ground(),
@@ -526,8 +527,6 @@ public final class CollisionBodies {
 
     /** The part a thing is made from, where the user described it. */
     public static Optional<Part> part(Vehicle vehicle, AxlePlace place, CollisionBody thing) {
-        return thing.sort().equals("part")
-                ? vehicle.build().surroundings(place).part(thing.subject())
-                : Optional.empty();
+        return thing.sort() == Sort.PART ? vehicle.build().surroundings(place).part(thing.subject()) : Optional.empty();
     }
 }

@@ -1,5 +1,6 @@
 package org.palanca.study.clearance;
 
+import java.util.List;
 import java.util.Set;
 import org.palanca.base.solid.Solid;
 import org.palanca.base.words.Message;
@@ -8,7 +9,7 @@ import org.palanca.vehicle.Part;
 /**
  * Something that may touch something else.
  *
- * @param id tells it from the others and what sort it is, such as {@code link:upper left} or {@code part:tank}
+ * @param id tells it from the others and what sort it is
  * @param name in words
  * @param kind decides how much room it wants
  * @param carrier what it moves with
@@ -18,7 +19,7 @@ import org.palanca.vehicle.Part;
  * @param moment of service room: when it must be open
  */
 public record CollisionBody(
-        String id,
+        CollisionId id,
         Message name,
         Part.Kind kind,
         Carrier carrier,
@@ -32,7 +33,8 @@ public record CollisionBody(
     }
 
     /** A thing that was measured and is joined to nothing. */
-    public CollisionBody(String id, Message name, Part.Kind kind, Carrier carrier, Solid solid, Set<String> belongs) {
+    public CollisionBody(
+            CollisionId id, Message name, Part.Kind kind, Carrier carrier, Solid solid, Set<String> belongs) {
         this(id, name, kind, carrier, solid, belongs, Set.of(), Part.Moment.RIDE);
     }
 
@@ -40,24 +42,24 @@ public record CollisionBody(
         return new CollisionBody(id, name, kind, carrier, solid, other, joined, moment);
     }
 
-    /** What comes before the colon of its id: {@code link}, {@code part} and so on. */
-    public String sort() {
-        return id.substring(0, id.indexOf(':'));
+    /** What sort of thing it is. */
+    public CollisionId.Sort sort() {
+        return id.sort();
     }
 
-    /** What comes after the colon of its id. */
+    /** Which of its sort. */
     public String subject() {
-        return id.substring(id.indexOf(':') + 1);
+        return id.subject();
     }
 
     /** What a reader takes it and another for: a coilover's body and its shaft have one name. */
-    public String namedWith(CollisionBody other) {
-        return name + "|" + other.name;
+    public List<Message> namedWith(CollisionBody other) {
+        return List.of(name, other.name);
     }
 
     /** Whether the user described its shape. */
     public boolean described() {
-        return sort().equals("part") || sort().equals("obstacle");
+        return id.part().isPresent();
     }
 
     /** Whether one of the two was said to be welded or bolted to the other. */

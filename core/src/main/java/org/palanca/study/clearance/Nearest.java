@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
+import org.palanca.study.clearance.CollisionId.Sort;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Link;
@@ -49,22 +50,24 @@ public final class Nearest {
     }
 
     /** One thing by its identity. */
-    public static Predicate<CollisionBody> thing(String id) {
+    public static Predicate<CollisionBody> thing(CollisionId id) {
         return thing -> thing.id().equals(id);
     }
 
     /** What is moved along with a mount: its ears, and each link and shock that is bolted there, with its joints. */
     public static Predicate<CollisionBody> boltedAt(Axle axle, String mount) {
-        Set<String> ids = new HashSet<>(Set.of("ears:" + mount));
+        Set<CollisionId> ids = new HashSet<>(Set.of(Sort.EARS.of(mount)));
         for (Link link : axle.links()) {
             if (link.from().equals(mount) || link.to().equals(mount)) {
                 ids.addAll(List.of(
-                        "link:" + link.name(), "joint:" + link.name() + " from", "joint:" + link.name() + " to"));
+                        Sort.LINK.of(link.name()),
+                        CollisionId.joint(link.name(), true),
+                        CollisionId.joint(link.name(), false)));
             }
         }
         for (Shock shock : axle.springing().shocks()) {
             if (shock.upper().equals(mount) || shock.lower().equals(mount)) {
-                ids.add("shock:" + shock.name());
+                ids.add(Sort.SHOCK.of(shock.name()));
             }
         }
         return thing -> ids.contains(thing.id());

@@ -148,12 +148,12 @@ public record Overlap(Message one, Message other, double depth, Rule rule, Wheel
         private boolean solidBody(CollisionBody thing) {
             boolean filled =
                     thing.kind() == Part.Kind.TYRE && axle.wheels().rim().isEmpty();
-            return !thing.sort().equals("ears") && !filled;
+            return thing.sort() != CollisionId.Sort.EARS && !filled;
         }
 
         /** Brackets and trusses of the shop's own are welded round the housing. */
         private static boolean bracketOnHousing(CollisionBody one, CollisionBody other) {
-            boolean housing = one.sort().equals("housing") || other.sort().equals("housing");
+            boolean housing = one.sort() == CollisionId.Sort.HOUSING || other.sort() == CollisionId.Sort.HOUSING;
             return housing && (one.kind() == Part.Kind.MOVING || other.kind() == Part.Kind.MOVING);
         }
 
@@ -218,8 +218,8 @@ public record Overlap(Message one, Message other, double depth, Rule rule, Wheel
                         new Vector3D(box.front(), box.left(), box.top()))));
                 for (CollisionBody thing : things) {
                     boolean held = thing.subject().equals(support.holds())
-                            || thing.sort().equals("rail")
-                            || thing.sort().equals("housing")
+                            || thing.sort() == CollisionId.Sort.RAIL
+                            || thing.sort() == CollisionId.Sort.HOUSING
                             || thing.described();
                     boolean asked = thing.kind() != Part.Kind.SERVICE && !(thing.carrier() instanceof Carrier.Ground);
                     if (asked) {

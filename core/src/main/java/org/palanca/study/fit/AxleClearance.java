@@ -13,6 +13,7 @@ import org.palanca.result.catalogue.AxleModel;
 import org.palanca.study.clearance.Carrier;
 import org.palanca.study.clearance.Clearances;
 import org.palanca.study.clearance.CollisionBody;
+import org.palanca.study.clearance.CollisionId;
 import org.palanca.study.travel.TravelEnvelope;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
@@ -69,8 +70,8 @@ public final class AxleClearance {
 
     /** Brackets are welded where the links want them. */
     private boolean ears(Clearances.Pair pair) {
-        return thing(pair.one()).sort().equals("ears")
-                || thing(pair.other()).sort().equals("ears");
+        return thing(pair.one()).sort() == CollisionId.Sort.EARS
+                || thing(pair.other()).sort() == CollisionId.Sort.EARS;
     }
 
     private CollisionBody thing(int index) {

@@ -4,30 +4,19 @@ import java.util.List;
 import java.util.Locale;
 import org.palanca.base.words.Message;
 import org.palanca.study.clearance.CollisionBody;
+import org.palanca.study.clearance.CollisionId;
 
 /**
  * Something that can end the travel.
  *
  * @param kind what sort it is
  * @param subject the name of what it is about: a shock, a strap, a mount; empty text where two things touch
- * @param touching the two things that touch; empty where it is about one
+ * @param touching the two bodies that touch; empty where it is about one
  * @param what in words, as after "it ends because"
  */
-public record Limit(Kind kind, String subject, List<Touching> touching, Message what) {
+public record Limit(Kind kind, String subject, List<CollisionId> touching, Message what) {
     public Limit {
         touching = List.copyOf(touching);
-    }
-
-    /**
-     * One of two things that touch.
-     *
-     * @param sort what sort it is, such as {@code link}
-     * @param subject its name
-     */
-    public record Touching(String sort, String subject) {
-        static Touching of(CollisionBody thing) {
-            return new Touching(thing.sort(), thing.subject());
-        }
     }
 
     /** About one thing. */
@@ -38,17 +27,13 @@ public record Limit(Kind kind, String subject, List<Touching> touching, Message 
     /** Two things that touch. */
     public static Limit touch(CollisionBody one, CollisionBody other) {
         return new Limit(
-                Kind.TOUCH,
-                "",
-                List.of(Touching.of(one), Touching.of(other)),
-                Message.of("limit.touch", one.name(), other.name()));
+                Kind.TOUCH, "", List.of(one.id(), other.id()), Message.of("limit.touch", one.name(), other.name()));
     }
 
     /** Tells it from the others. */
     public String id() {
         StringBuilder id = new StringBuilder(kind.id()).append(' ').append(subject);
-        touching.forEach(thing ->
-                id.append(thing.sort()).append(':').append(thing.subject()).append(' '));
+        touching.forEach(body -> id.append(body).append(' '));
         return id.toString();
     }
 

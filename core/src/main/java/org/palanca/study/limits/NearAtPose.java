@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.palanca.base.words.Message;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.study.clearance.Clearances;
 import org.palanca.study.clearance.CollisionBody;
@@ -36,7 +37,7 @@ public record NearAtPose(int pair, double room) {
         }
         near.sort(Comparator.comparingDouble(
                 one -> one.room() - clearances.pairs().get(one.pair()).wanted()));
-        Set<String> told = new HashSet<>();
+        Set<List<Message>> told = new HashSet<>();
         near.removeIf(one -> {
             Clearances.Pair pair = clearances.pairs().get(one.pair());
             CollisionBody other = clearances.things().get(pair.other());

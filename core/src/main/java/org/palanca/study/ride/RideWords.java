@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.palanca.base.geometry.Side;
+import org.palanca.base.geometry.SidedName;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
@@ -49,12 +50,11 @@ public final class RideWords {
 
     /** Whether the shock across says it already: a right one whose left one does the same. */
     private static boolean saysTheSame(RideStudy.ShockAt at, List<RideStudy.ShockAt> all) {
-        String name = at.shock().name();
-        String right = " " + Side.RIGHT.id();
-        if (!name.endsWith(right)) {
+        SidedName name = SidedName.of(at.shock().name());
+        if (!name.side().equals(Optional.of(Side.RIGHT))) {
             return false;
         }
-        String across = name.substring(0, name.length() - right.length()) + " " + Side.LEFT.id();
+        String across = name.mirrored();
         return all.stream()
                 .filter(other -> other.shock().name().equals(across))
                 .anyMatch(other -> Math.abs(other.bump() - at.bump()) < ALIKE

@@ -7,6 +7,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Part;
+import org.palanca.vehicle.PartRef;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
 
@@ -28,14 +29,14 @@ public record DescribedPart(AxlePlace place, boolean obstacle, Part part) {
                 .toList();
     }
 
-    /** What has an identity, as a thing that may be touched has it; empty where it is none of these. */
-    public static Optional<DescribedPart> find(Vehicle vehicle, AxlePlace place, String id) {
-        return all(vehicle, place).stream().filter(one -> one.id().equals(id)).findFirst();
+    /** The one that is meant; empty where there is none of that name. */
+    public static Optional<DescribedPart> find(Vehicle vehicle, AxlePlace place, PartRef ref) {
+        return all(vehicle, place).stream().filter(one -> one.ref().equals(ref)).findFirst();
     }
 
-    /** Its identity among the things that may be touched. */
-    public String id() {
-        return (obstacle ? "obstacle:" : "part:") + part.name();
+    /** Which it is. */
+    public PartRef ref() {
+        return new PartRef(obstacle, part.name());
     }
 
     /**

@@ -196,8 +196,8 @@ class AdjustmentTest {
             Reading reading = survey.readings().get(at);
             double off = (random.nextBoolean() ? 5 : -5) * reading.standardDeviation();
             Adjustment adjustment = Adjustment.of(Floors.with(survey, at, reading.value() + off));
-            boolean found = adjustment.odd().isPresent();
-            boolean right = found && adjustment.odd().get().reading().sameAs(reading);
+            boolean found = adjustment.outlier().isPresent();
+            boolean right = found && adjustment.outlier().get().reading().sameAs(reading);
             named += right ? 1 : 0;
             wrongNamed += found && !right ? 1 : 0;
         }
@@ -257,8 +257,8 @@ class AdjustmentTest {
                 next.reading().kind().between() ? before.place(next.reading().from()) : at;
         Reading taken = next.reading().withValues(List.of(next.reading().kind().value(0, from, at)));
         Adjustment after = Adjustment.of(before.survey().with(taken));
-        assertThat(next.before()).isCloseTo(before.doubt(next.mark()), within(1e-12));
-        assertThat(after.doubt(next.mark())).isCloseTo(next.after(), within(1e-7));
+        assertThat(next.before()).isCloseTo(before.uncertainty(next.mark()), within(1e-12));
+        assertThat(after.uncertainty(next.mark())).isCloseTo(next.after(), within(1e-7));
         assertThat(next.after()).isLessThan(0.85 * next.before());
     }
 

@@ -179,8 +179,8 @@ class SurveyRemarkTest {
         int at = Floors.find(good, ReadingKind.DISTANCE, "cab left", "kick left");
         double right = good.readings().get(at).value();
         Survey wrong = Floors.with(good, at, right + Lengths.INCH);
-        SurveyRemark odd = SurveyRemark.of(Adjustment.of(wrong)).get(0);
-        SurveyFix replace = odd.fix().orElseThrow();
+        SurveyRemark outlier = SurveyRemark.of(Adjustment.of(wrong)).get(0);
+        SurveyFix replace = outlier.fix().orElseThrow();
         assertThat(Examples.WORDS.text(replace.said())).isEqualTo("Replace 67 15/16 in by 66 15/16 in");
         assertThat(SurveyRemark.of(Adjustment.of(replace.in(wrong))))
                 .noneMatch(remark -> remark.level() != SurveyRemark.Level.ADVICE);
@@ -243,7 +243,7 @@ class SurveyRemarkTest {
     @Test
     void aFreePointSaysWhatWouldHoldIt() {
         assertThat(said(good.with(Mark.at("hook", new Vector3D(-2, 0.1, 0.5)))))
-                .contains("hook is not held fore and aft, sideways, up and down. Tape it from a mark well ahead");
+                .contains("hook is not determined fore and aft, sideways, up and down. Tape it from a mark well ahead");
     }
 
     @Test
@@ -255,7 +255,7 @@ class SurveyRemarkTest {
         assertThat(said(planned))
                 .contains("“tail off” reaches into “tank crossmember”, which must never be cut")
                 .contains("“tail off” needs the room of “rear stand”, which holds the frame's tail")
-                .contains("Mark tail left goes with “tail off”. It is held by readings from what stays.");
+                .contains("Mark tail left goes with “tail off”. It is determined by readings from what stays.");
         Adjustment adjustment = Adjustment.of(planned);
         assertThat(DatumLife.lasting(adjustment)).noneMatch(mark -> mark.name().startsWith("tail"));
         assertThat(CutPlan.of(adjustment, "").volume()).isEqualTo(tail.volume());
@@ -273,9 +273,9 @@ class SurveyRemarkTest {
         assertThat(again.measures()).hasSize(3);
         // By hand: any three of the marks that stay, or two and the height, by brute force over all of them.
         double best = bruteForce(adjustment, life.mark());
-        assertThat(again.doubt()).isCloseTo(best, within(1e-9));
+        assertThat(again.uncertainty()).isCloseTo(best, within(1e-9));
         // Three good directions at best: the root of three times what one tape, measured once and set once, is off.
-        assertThat(again.plumbDoubt()).isCloseTo(Math.sqrt(6) * Lengths.inches(1.0 / 16), within(1e-9));
+        assertThat(again.plumbUncertainty()).isCloseTo(Math.sqrt(6) * Lengths.inches(1.0 / 16), within(1e-9));
         Survey one = Survey.NONE.withCuts(List.of(cut));
         for (Mark mark : good.marks()) {
             boolean goes = mark.name().equals("tail left");
@@ -327,6 +327,6 @@ class SurveyRemarkTest {
     @Test
     void nothingMeasuredIsNoFailure() {
         assertThat(SurveyRemark.of(Adjustment.of(Survey.NONE))).isEmpty();
-        assertThat(said(Survey.NONE.with(Mark.at("a", Vector3D.ZERO)))).contains("a is not held");
+        assertThat(said(Survey.NONE.with(Mark.at("a", Vector3D.ZERO)))).contains("a is not determined");
     }
 }

@@ -87,11 +87,11 @@ class PlacingTest {
         for (int i = 0; i < names.size(); i++) {
             for (int j = i + 1; j < names.size(); j++) {
                 for (int k = j + 1; k < names.size(); k++) {
-                    best = Math.min(best, doubt(survey, sheet, names.get(i), names.get(j), names.get(k)));
+                    best = Math.min(best, uncertainty(survey, sheet, names.get(i), names.get(j), names.get(k)));
                 }
             }
         }
-        double mine = doubt(
+        double mine = uncertainty(
                 survey,
                 sheet,
                 sheet.tapes().get(0).reading().from(),
@@ -102,19 +102,19 @@ class PlacingTest {
         assertThat(sheet.deviation()).isCloseTo(mine, within(0.25 * mine));
     }
 
-    private static double doubt(Survey survey, PlacingSheet sheet, String... marks) {
+    private static double uncertainty(Survey survey, PlacingSheet sheet, String... marks) {
         Survey with = survey.with(Mark.at("mount", sheet.target()))
                 .with(Reading.of(ReadingKind.HEIGHT, "mount", "", sheet.target().getZ()));
         for (String mark : marks) {
             double metres = Vector3D.distance(Adjustment.of(survey).place(mark), sheet.target());
             with = with.with(Reading.distance(mark, "mount", metres));
         }
-        return Adjustment.of(with).doubt("mount");
+        return Adjustment.of(with).uncertainty("mount");
     }
 
     /**
      * However readings within their limits combine, adjusting them with the whole survey puts the mount within its tolerance,
-     * less the marks' own doubt: every corner, and 10,000 draws. The survey is exact, so that all that is off is by these
+     * less the marks' own uncertainty: every corner, and 10,000 draws. The survey is exact, so that all that is off is by these
      * readings.
      */
     @Test
@@ -123,7 +123,7 @@ class PlacingTest {
         Vehicle vehicle = plan.withBuild(plan.build().withSurvey(Floors.measured(RANDOM)));
         MountRef mount = lower(vehicle);
         PlacingSheet sheet = sheet(vehicle, mount);
-        double most = sheet.limits().tolerance() - sheet.doubt();
+        double most = sheet.limits().tolerance() - sheet.uncertainty();
         assertThat(sheet.promises()).isTrue();
         List<PlacingSheet.Tape> all = new ArrayList<>(sheet.tapes());
         all.addAll(sheet.checks());
@@ -179,9 +179,9 @@ class PlacingTest {
             most = Math.max(most, Vector3D.distance(Adjustment.of(with).place(mount.mount()), sheet.target()));
         }
         System.out.printf(
-                "10,000 draws within the limits: at most %.2f mm off, %.2f mm allowed, %.2f mm of doubt taken off%n",
-                most * 1000, sheet.limits().tolerance() * 1000, sheet.doubt() * 1000);
-        assertThat(most).isLessThan(sheet.limits().tolerance() - 0.9 * sheet.doubt());
+                "10,000 draws within the limits: at most %.2f mm off, %.2f mm allowed, %.2f mm of uncertainty taken off%n",
+                most * 1000, sheet.limits().tolerance() * 1000, sheet.uncertainty() * 1000);
+        assertThat(most).isLessThan(sheet.limits().tolerance() - 0.9 * sheet.uncertainty());
     }
 
     private static double off(Vehicle vehicle, MountRef mount, List<PlacingSheet.Tape> tapes, double[] parts) {
@@ -302,7 +302,7 @@ class PlacingTest {
         PlacingSheet loose =
                 PlacingSheet.of(vehicle, adjustment, lower(vehicle), undersize).orElseThrow();
         PlacingSheet tight = sheet(vehicle, lower(vehicle));
-        double part = (loose.mayBeOff() - loose.doubt()) / (tight.mayBeOff() - tight.doubt());
+        double part = (loose.mayBeOff() - loose.uncertainty()) / (tight.mayBeOff() - tight.uncertainty());
         assertThat(loose.mayBeOff()).isCloseTo(inches(3.0 / 32), within(1e-12));
         assertThat(loose.tapes().get(0).allowed())
                 .isCloseTo(part * tight.tapes().get(0).allowed(), within(1e-4));

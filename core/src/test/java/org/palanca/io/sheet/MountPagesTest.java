@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.IntBinaryOperator;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -36,7 +37,8 @@ class MountPagesTest {
 
     private static List<Page> pages(Vehicle vehicle) {
         Words words = Examples.WORDS.with(new UnitStyle(LengthStyle.MILLIMETRES));
-        return SheetSet.mounts(new SheetHead(vehicle, "some-file.palanca.json", DAY, words));
+        return SheetKind.MOUNTS.pages(
+                new SheetHead(vehicle, "some-file.palanca.json", DAY, words), AxlePlace.REAR, Optional.empty());
     }
 
     private static String text(Vehicle vehicle) throws IOException {
@@ -106,7 +108,8 @@ class MountPagesTest {
     }
 
     private static String mark(Vehicle vehicle, String file, LocalDate day) throws IOException {
-        List<Page> pages = SheetSet.mounts(new SheetHead(vehicle, file, day, Examples.WORDS));
+        List<Page> pages = SheetKind.MOUNTS.pages(
+                new SheetHead(vehicle, file, day, Examples.WORDS), AxlePlace.REAR, Optional.empty());
         try (PDDocument document = Loader.loadPDF(PagePdf.bytes(pages))) {
             String printed = new PDFTextStripper().getText(document).replaceAll("(?s).*Mark ([0-9a-f]{8}).*", "$1");
             assertThat(pages.get(0).mark()).isEqualTo(printed);
@@ -123,7 +126,8 @@ class MountPagesTest {
     @Test
     void theDrawingIsTrueToTheScaleItNames() throws IOException {
         Vehicle tarn = Examples.tarn();
-        byte[] pdf = PagePdf.bytes(SheetSet.mounts(new SheetHead(tarn, "f", DAY, Examples.WORDS)));
+        byte[] pdf = PagePdf.bytes(SheetKind.MOUNTS.pages(
+                new SheetHead(tarn, "f", DAY, Examples.WORDS), AxlePlace.REAR, Optional.empty()));
         try (PDDocument document = Loader.loadPDF(pdf)) {
             String text = new PDFTextStripper().getText(document);
             int scale = Integer.parseInt(text.replaceAll("(?s).*1 : (\\d+).*", "$1"));

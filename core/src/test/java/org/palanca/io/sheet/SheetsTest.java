@@ -247,7 +247,7 @@ class SheetsTest {
     /** The sheet to cycle by names each worst pose, what should be left there, and leaves a blank for each. */
     @Test
     void theSheetToCycleByHasABlankForEachClearance() throws IOException {
-        List<Page> pages = SheetSet.cycling(head(tarn, Examples.WORDS), AxlePlace.REAR);
+        List<Page> pages = SheetKind.CYCLE.pages(head(tarn, Examples.WORDS), AxlePlace.REAR, Optional.empty());
         String text = text(pages);
         assertThat(text)
                 .contains("Up travel is 4 5/8 in of 5 1/2 in wanted")

@@ -46,7 +46,7 @@ class AssessmentTest {
         List<Fault> cycle = Assessment.of(tarn).of(Fault.Job.CYCLE);
         // It never touches: 3/16 in is left of the 1/4 in that frame and axle are to keep.
         assertThat(cycle)
-                .filteredOn(fault -> Examples.WORDS.text(fault.said()).contains("notched rail, left keeps 3/16 in"))
+                .filteredOn(fault -> Examples.WORDS.text(fault.said()).contains("notched rail, left"))
                 .singleElement()
                 .satisfies(fault -> assertThat(fault.amount()).isBetween(1.0 / 32, 1.0 / 8));
         assertThat(cycle).extracting(fault -> fault.axle() + fault.id()).doesNotHaveDuplicates();

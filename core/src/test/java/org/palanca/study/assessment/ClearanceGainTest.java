@@ -42,7 +42,7 @@ class RoomGainTest {
             assertThat(gain.worse())
                     .extracting(Fault::id)
                     .containsAll(after.worseThan(before).stream().map(Fault::id).toList());
-            assertThat(Examples.WORDS.text(gain.said())).containsAnyOf("between them", "the room that is wanted");
+            assertThat(Examples.WORDS.text(gain.said())).containsAnyOf("between them", "the clearance that is wanted");
         }
     }
 

@@ -23,6 +23,7 @@ import org.palanca.result.targets.Scorecard;
 import org.palanca.result.targets.Targets;
 import org.palanca.study.clearance.ClearanceStudy;
 import org.palanca.study.clearance.Clearances;
+import org.palanca.study.clearance.CollisionId;
 import org.palanca.study.limits.Limits;
 import org.palanca.study.limits.TravelEnd;
 import org.palanca.vehicle.Axle;
@@ -111,7 +112,7 @@ final class StartFit {
     private record Free(List<String> mounts, Vector3D way) {}
 
     /** Two things that came too near one another, and where. */
-    private record Near(String one, String other, WheelTravel pose) {}
+    private record Near(CollisionId one, CollisionId other, WheelTravel pose) {}
 
     private static final class Search {
         private final Vehicle start;
@@ -451,7 +452,7 @@ final class StartFit {
             if (near.isEmpty()) {
                 return;
             }
-            Set<String> ids = new HashSet<>();
+            Set<CollisionId> ids = new HashSet<>();
             near.forEach(one -> ids.addAll(List.of(one.one(), one.other())));
             Clearances clearances = Clearances.among(model, ids);
             Map<String, Integer> index = new LinkedHashMap<>();

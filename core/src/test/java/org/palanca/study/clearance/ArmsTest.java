@@ -52,8 +52,8 @@ class ArmsTest {
         for (int k = 0; k < clearances.pairs().size(); k++) {
             Clearances.Pair pair = clearances.pairs().get(k);
             Set<String> ids = Set.of(
-                    clearances.things().get(pair.one()).id(),
-                    clearances.things().get(pair.other()).id());
+                    clearances.things().get(pair.one()).id().toString(),
+                    clearances.things().get(pair.other()).id().toString());
             if (ids.equals(Set.of(one, other))) {
                 return clearances.gap(k);
             }
@@ -76,7 +76,7 @@ class ArmsTest {
     })
     void everyArmIsDrawn(SuspensionType type, StarterSteering steering, String arms) {
         Set<String> drawn = CollisionBodies.of(new AxleModel(start(type, steering), AxlePlace.FRONT)).stream()
-                .filter(thing -> thing.sort().equals("arm"))
+                .filter(thing -> thing.sort() == CollisionId.Sort.ARM)
                 .map(CollisionBody::subject)
                 .collect(Collectors.toSet());
         assertThat(String.join(";", drawn).isEmpty() ? Set.of("") : drawn).isEqualTo(Set.of(arms.split(";")));
@@ -89,7 +89,7 @@ class ArmsTest {
         AxleModel model = new AxleModel(rockers, AxlePlace.REAR);
         Axle axle = model.axle();
         CollisionBody bar = CollisionBodies.of(model).stream()
-                .filter(thing -> thing.id().equals("arm:sway bar"))
+                .filter(thing -> thing.id().toString().equals("arm:sway bar"))
                 .findFirst()
                 .orElseThrow();
         Vector3D sum = Vector3D.ZERO;
@@ -182,7 +182,7 @@ class ArmsTest {
 
     private static Vector3D axisAcross(Clearances clearances) {
         CollisionBody spring = clearances.things().stream()
-                .filter(thing -> thing.id().equals("arm:spring left"))
+                .filter(thing -> thing.id().toString().equals("arm:spring left"))
                 .findFirst()
                 .orElseThrow();
         Place place = new Place();
@@ -220,7 +220,7 @@ class ArmsTest {
         Clearances clearances = clearances(vehicle);
         for (int k = 0; k < clearances.pairs().size(); k++) {
             Clearances.Pair pair = clearances.pairs().get(k);
-            String ids = clearances.things().get(pair.one()).id()
+            String ids = "" + clearances.things().get(pair.one()).id()
                     + clearances.things().get(pair.other()).id();
             if (clearances.atRide(k) && ids.contains("tyre:left") && ids.contains("lower")) {
                 return true;

@@ -14,6 +14,7 @@ import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Part;
+import org.palanca.vehicle.PartRef;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.DescribedPart;
 
@@ -47,19 +48,20 @@ class NearestTest {
     void aPartsNearestNeighbourIsTheOneThatLookingAtAllFinds() {
         for (DescribedPart part : DescribedPart.all(tarn, REAR)) {
             if (part.part().kind() == Part.Kind.SERVICE) {
-                assertThat(Nearest.of(tarn, REAR, POSES.get(0), Nearest.thing(part.id())))
+                assertThat(Nearest.of(tarn, REAR, POSES.get(0), Nearest.thing(CollisionId.of(part.ref()))))
                         .as("room to keep open meets nothing in travel")
                         .isEmpty();
                 continue;
             }
             for (WheelTravel pose : POSES) {
-                Optional<ClearanceStudy.Tight> found = Nearest.of(tarn, REAR, pose, Nearest.thing(part.id()));
-                assertThat(found).as(part.id()).isPresent();
+                Optional<ClearanceStudy.Tight> found =
+                        Nearest.of(tarn, REAR, pose, Nearest.thing(CollisionId.of(part.ref())));
+                assertThat(found).as("%s", part.ref()).isPresent();
                 assertThat(-found.get().missing())
-                        .as("%s at %s", part.id(), pose)
-                        .isCloseTo(least(pose, Nearest.thing(part.id())), within(1e-7));
+                        .as("%s at %s", part.ref(), pose)
+                        .isCloseTo(least(pose, Nearest.thing(CollisionId.of(part.ref()))), within(1e-7));
                 assertThat(List.of(found.get().one().id(), found.get().other().id()))
-                        .contains(part.id());
+                        .contains(CollisionId.of(part.ref()));
             }
         }
     }
@@ -81,7 +83,7 @@ class NearestTest {
     @Test
     void aPoseThatIsOutOfReachHasNoNearest() {
         WheelTravel beyond = new WheelTravel(inches(60), inches(60));
-        assertThat(Nearest.of(tarn, REAR, beyond, Nearest.thing("part:tank guard")))
+        assertThat(Nearest.of(tarn, REAR, beyond, Nearest.thing(CollisionId.of(PartRef.part("tank guard")))))
                 .isEmpty();
     }
 
@@ -89,13 +91,14 @@ class NearestTest {
     @Test
     void aGuardLoweredByItsRoomTouches() {
         WheelTravel bump = new WheelTravel(inches(4), inches(4));
-        DescribedPart guard = DescribedPart.find(tarn, REAR, "part:tank guard").orElseThrow();
-        double room = Nearest.of(tarn, REAR, bump, Nearest.thing(guard.id()))
+        DescribedPart guard =
+                DescribedPart.find(tarn, REAR, PartRef.part("tank guard")).orElseThrow();
+        double room = Nearest.of(tarn, REAR, bump, Nearest.thing(CollisionId.of(guard.ref())))
                 .orElseThrow()
                 .room();
         assertThat(room).isPositive();
         Vehicle lowered = guard.moved(tarn, new Vector3D(0, 0, -2 * room));
-        double after = Nearest.of(lowered, REAR, bump, Nearest.thing(guard.id()))
+        double after = Nearest.of(lowered, REAR, bump, Nearest.thing(CollisionId.of(guard.ref())))
                 .orElseThrow()
                 .room();
         assertThat(after).isLessThan(1e-9);
@@ -105,19 +108,19 @@ class NearestTest {
     void everythingDescribedIsMovedByItsOwnWayAndNothingElse() {
         Vector3D by = new Vector3D(inches(1), inches(-0.5), inches(0.25));
         List<DescribedPart> all = DescribedPart.all(tarn, REAR);
-        assertThat(all).extracting(DescribedPart::id).doesNotHaveDuplicates().hasSizeGreaterThan(8);
+        assertThat(all).extracting(DescribedPart::ref).doesNotHaveDuplicates().hasSizeGreaterThan(8);
         for (DescribedPart part : all) {
             Vehicle after = part.moved(tarn, by);
             for (DescribedPart other : DescribedPart.all(after, REAR)) {
                 DescribedPart before =
-                        DescribedPart.find(tarn, REAR, other.id()).orElseThrow();
-                Part.Form wanted = other.id().equals(part.id())
+                        DescribedPart.find(tarn, REAR, other.ref()).orElseThrow();
+                Part.Form wanted = other.ref().equals(part.ref())
                         ? before.part().form().moved(by)
                         : before.part().form();
-                assertThat(other.part().form()).as(other.id()).isEqualTo(wanted);
+                assertThat(other.part().form()).as("%s", other.ref()).isEqualTo(wanted);
             }
         }
-        assertThat(DescribedPart.find(tarn, REAR, "part:notched rail, left"))
+        assertThat(DescribedPart.find(tarn, REAR, PartRef.part("notched rail, left")))
                 .as("that is a box on the frame, not a part")
                 .isEmpty();
     }

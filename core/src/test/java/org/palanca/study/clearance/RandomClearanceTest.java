@@ -92,8 +92,8 @@ class RandomClearanceTest {
         double least = Double.MAX_VALUE;
         for (int i = 0; i < clearances.pairs().size(); i++) {
             Clearances.Pair pair = clearances.pairs().get(i);
-            boolean part = clearances.things().get(pair.one()).sort().equals("part")
-                    || clearances.things().get(pair.other()).sort().equals("part");
+            boolean part = clearances.things().get(pair.one()).sort() == CollisionId.Sort.PART
+                    || clearances.things().get(pair.other()).sort() == CollisionId.Sort.PART;
             if (part) {
                 least = Math.min(least, clearances.gap(i));
             }

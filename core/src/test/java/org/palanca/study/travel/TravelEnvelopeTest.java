@@ -91,7 +91,7 @@ class TravelEnvelopeTest {
         assertThat(RideWords.of(RideStudy.of(changed, REAR)))
                 .filteredOn(said -> !said.good())
                 .extracting(said -> Examples.WORDS.text(said.message()))
-                .anyMatch(text -> text.contains("is pushed home at left up, right hanging"));
+                .anyMatch(text -> text.contains("is bottomed at left up, right hanging"));
         // A shock upright at the axle's end that is home half an inch past the plan's travel, and nothing else to stop
         // it.
         ShockSize size = new ShockSize("short", 0.6 - inches(5.5), 0.6 + inches(5.5), 0.05, 0.05, 0.03);

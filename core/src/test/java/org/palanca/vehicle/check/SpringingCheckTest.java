@@ -66,7 +66,7 @@ class SpringingCheckTest {
     void shocksThatDontFitTheirGapAreNamedWithTheAmount() {
         says(size(12, 20), "Shock “coilover left”: its mounts are 24 3/8 in apart at ride, but it is only 20 in long");
         says(size(12, 20), "4 3/8 in too short. Choose a longer one or lower its upper mount.");
-        says(size(26, 40), "pushed home it is still 26 in: 1 5/8 in too long");
+        says(size(26, 40), "collapsed it is still 26 in: 1 5/8 in too long");
         says(
                 size(30, 20),
                 "/springing/shocks/coilover left/size Shock “coilover left” is 30 in collapsed and 20 in extended");

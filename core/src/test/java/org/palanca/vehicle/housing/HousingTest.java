@@ -186,7 +186,7 @@ class HousingTest {
         Map<HousingSize, Double> sizes = known();
         sizes.put(HousingSize.WHEEL_FACES, inches(16));
         assertThat(said(new HousingSum(sizes).faults()))
-                .contains("left tube with end comes out 1 1/16 in under nothing")
+                .contains("left tube with end is negative by 1 1/16 in")
                 .contains("narrower than its centre section");
     }
 

@@ -13,13 +13,14 @@ import java.util.function.Supplier;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
+import org.palanca.desktop.document.FileAsker;
 import org.palanca.desktop.document.Settings;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
 import org.palanca.io.sheet.Page;
 import org.palanca.io.sheet.SheetFile;
 import org.palanca.io.sheet.SheetHead;
-import org.palanca.io.sheet.SheetSet;
+import org.palanca.io.sheet.SheetKind;
 import org.palanca.vehicle.check.Finding;
 
 /** Opening, saving and writing sheets, with every failure told and nothing lost by it. */
@@ -141,38 +142,13 @@ public final class FileActions {
         }
     }
 
-    /** Writes the sheet of all mounts where the user wants it. */
-    void sheet() {
-        write("mounts", "file_window.sheet", SheetSet::mounts);
-    }
-
-    /** Writes the housing sheet of the axle on the board where the user wants it. */
-    void housingSheet() {
-        write(
-                "housing",
-                "file_window.housing",
-                head -> SheetSet.housing(head, state.axleProperty().get()));
-    }
-
-    /** Writes placing sheets, of one mount or of all of the axle on the board. */
-    void placingSheets(Optional<String> mount) {
-        String what = mount.map(name -> name.replace(' ', '-')).orElse("placing");
+    /** Writes a sheet of the axle on the board where the user wants it. */
+    void sheet(SheetKind kind, Optional<String> mount) {
+        String what = mount.map(name -> name.replace(' ', '-')).orElse(kind.id());
         write(
                 what,
-                "file_window.placing",
-                head -> SheetSet.placing(
-                        head,
-                        state.axleProperty().get(),
-                        mount,
-                        document.vehicle().build().placing()));
-    }
-
-    /** Writes the sheet to cycle the axle on the board by. */
-    void cycleSheet() {
-        write(
-                "cycle",
-                "file_window.cycle",
-                head -> SheetSet.cycling(head, state.axleProperty().get()));
+                "file_window.sheet_" + kind.id(),
+                head -> kind.pages(head, state.axleProperty().get(), mount));
     }
 
     private void write(String what, String title, Function<SheetHead, List<Page>> make) {

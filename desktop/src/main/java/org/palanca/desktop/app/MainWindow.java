@@ -4,13 +4,14 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
-import java.util.function.BiFunction;
-import javafx.beans.binding.Bindings;
-import javafx.beans.value.ObservableBooleanValue;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -19,217 +20,151 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import org.palanca.base.units.LengthStyle;
-import org.palanca.base.units.Lengths;
-import org.palanca.base.units.Quantity;
 import org.palanca.base.units.UnitStyle;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Analysis;
-import org.palanca.desktop.board.BoardView;
+import org.palanca.desktop.analysis.AnalysisWorker;
 import org.palanca.desktop.command.Command;
 import org.palanca.desktop.command.CommandFinder;
-import org.palanca.desktop.control.LatestTask;
 import org.palanca.desktop.control.MeasureField;
-import org.palanca.desktop.cycle.CyclePane;
-import org.palanca.desktop.cycle.ShaftPane;
-import org.palanca.desktop.cycle.ShocksPane;
-import org.palanca.desktop.cycle.SlopePane;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.CrashRecovery;
 import org.palanca.desktop.document.Document;
+import org.palanca.desktop.document.FileAsker;
 import org.palanca.desktop.document.Settings;
-import org.palanca.desktop.floor.FitPane;
-import org.palanca.desktop.floor.FloorPane;
-import org.palanca.desktop.floor.FloorStates;
-import org.palanca.desktop.floor.HousingPane;
-import org.palanca.desktop.floor.MeasurePane;
-import org.palanca.desktop.floor.PlacePane;
 import org.palanca.desktop.start.NewVehiclePane;
-import org.palanca.desktop.steps.ComparePane;
-import org.palanca.desktop.steps.CutListPane;
-import org.palanca.desktop.steps.GoalsPane;
-import org.palanca.desktop.steps.MountBar;
-import org.palanca.desktop.steps.SteerPane;
-import org.palanca.desktop.steps.Step;
-import org.palanca.desktop.steps.StepList;
+import org.palanca.desktop.step.Step;
+import org.palanca.desktop.step.StepContext;
+import org.palanca.desktop.step.StepList;
+import org.palanca.desktop.step.StepPane;
 import org.palanca.desktop.strips.StripColumn;
 import org.palanca.desktop.theme.Theme;
-import org.palanca.floor.cutting.LinkCut;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
+import org.palanca.io.sheet.SheetKind;
 import org.palanca.mechanism.axle.WheelTravel;
-import org.palanca.result.catalogue.AxleModel;
-import org.palanca.result.targets.Scorecard;
-import org.palanca.study.limits.LeafChange;
-import org.palanca.study.steering.PickupAdvice;
-import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.vehicle.edit.HoleMoves;
-import org.palanca.vehicle.edit.LeafMoves;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterVehicle;
 
-/** Puts the window together and keeps its parts showing the same vehicle at the same pose. */
+/** Arranges the window: whose vehicle at the top, the steps at the left, the open step, its results, one sentence below. */
 public final class MainWindow {
+    /** What is worked out beside the window begins when the hand rests: it must not hold up a drag. */
+    static final Duration REST = Duration.millis(120);
+
     private static final String STYLE_SHEET = "/org/palanca/desktop/palanca.css";
     private static final String BUNDLE = "org.palanca.desktop.desktop";
     private static final String EXAMPLES = "/org/palanca/examples/";
     private static final String DEMO = "tarn-4.palanca.json";
-    private static final List<String> PAD_COMMANDS = List.of("ride", "bump", "droop", "twist", "play");
-    private static final List<String> WORST_POSES = List.of("bump", "droop", "left_up", "right_up");
     private static final double BASE_TEXT = 14;
-
-    /** Toe that moves more than this through the travel holds the steer step [degrees]: common practice, no source. */
-    private static final double TOE_WORTH_A_LOOK = 0.5;
-
-    /** How the floor stands is worked out when the hand rests: it must not hold up a drag. */
-    private static final Duration FLOOR_REST = Duration.millis(120);
-
-    private static final int DIGITS = 9;
-
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
 
     private final Stage stage;
     private final Settings settings;
+    private final FileAsker asker;
     private final Document document;
     private final BoardState state = new BoardState();
-    private final CrashRecovery rescue;
+    private final ObjectProperty<Step> openStep = new SimpleObjectProperty<>(Steps.BOARD);
+    private final AnalysisWorker analyses = new AnalysisWorker();
+    private final CrashRecovery recovery;
     private final BorderPane root = new BorderPane();
     private final StackPane middle = new StackPane();
-    private final VBox links = new VBox();
-    private final BoardView board;
-    private final MountBar mountBar;
+    private final Map<Step, StepPane> panes = new HashMap<>();
     private final StripColumn strips;
-    private final StepList rail;
-    private final GoalsPane goals;
-    private final SteerPane steer;
-    private final ComparePane compare;
-    private final CutListPane make;
-    private final MeasurePane measure;
-    private final FitPane fit;
-    private final HousingPane housing;
-    private final PlacePane place;
-    private final CyclePane cycle;
-    private final ShocksPane shocks;
-    private final ShaftPane shaft;
-    private final SlopePane slope;
+    private final StepList steps;
+    private final StepStates states;
     private final NewVehiclePane newVehicle;
     private final NoticeBar notices;
-    private final StatusLine trouble;
+    private final StatusLine status;
     private final TopBar topBar;
     private final CommandFinder finder;
     private final FileActions files;
-    private final Playback playback;
-    private final LatestTask leafChange = new LatestTask("leaf springs", FLOOR_REST);
-    private final LatestTask floorStates = new LatestTask("floor states", FLOOR_REST);
-    private final List<Command> commands;
+    private final WindowCommands commands;
     private Words words;
-    private Vehicle cardedVehicle;
 
     public MainWindow(Stage stage, Settings settings, FileAsker asker) {
         this.stage = stage;
         this.settings = settings;
-        words = Words.load(Locale.getDefault(), new UnitStyle(settings.lengths()), BUNDLE);
-        document = new Document(new StarterVehicle(
+        this.asker = asker;
+        words = Words.load(Locale.getDefault(), new UnitStyle(settings.lengths()), BUNDLE)
+                .unbroken();
+        document = new Document(first());
+        recovery = new CrashRecovery(settings.folder(), document);
+        notices = new NoticeBar(words.text("notice.dismiss"));
+        status = new StatusLine(document, this::words, this::focusBoard);
+        document.setOnRefused(reason -> status.complain(words.text(reason)));
+        strips = new StripColumn(document, state, this::words, settings::theme, status::complain);
+        steps = new StepList(Steps.ALL, openStep, this::words);
+        states = new StepStates(steps, status::show, status::failed);
+        files = new FileActions(document, state, settings, this::words, asker, notices, this::opened);
+        newVehicle = new NewVehiclePane(this::words, settings::theme, this::started, this::showStep);
+        commands = new WindowCommands(this);
+        finder = new CommandFinder(commands.all(), words);
+        topBar = new TopBar(document, state, settings, this::words, commands.all(), files, this::showAxle);
+        arrange();
+        stage.setScene(scene());
+        stage.setMinWidth(960);
+        stage.setMinHeight(600);
+        stage.setOnCloseRequest(event -> {
+            if (document.unsaved().get()) {
+                event.consume();
+                files.whenWorkIsSafe(this::closeForGood);
+            }
+        });
+        applyLook();
+        listen();
+    }
+
+    /** What stands there before anything is opened. */
+    private Vehicle first() {
+        return new StarterVehicle(
                         words.text("new.name_value"),
                         Use.TRAIL,
                         StarterVehicle.WHEELBASE,
                         StarterVehicle.tyre(Use.TRAIL),
                         Optional.of(StarterLayout.of(SuspensionType.THREE_LINK_PANHARD)),
                         StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS))
-                .build());
-        rescue = new CrashRecovery(settings.folder(), document);
-        notices = new NoticeBar(words.text("notice.dismiss"));
-        trouble = new StatusLine(document, this::words, () -> board().requestFocus());
-        document.setOnRefused(reason -> trouble.complain(words.text(reason)));
-        playback = new Playback(document, state);
-        mountBar = new MountBar(document, state, this::words, trouble::complain);
-        strips = new StripColumn(document, state, this::words, settings::theme, trouble::complain);
-        rail = new StepList(state, this::words);
-        goals = new GoalsPane(document, this::words, settings::theme, trouble::complain);
-        files = new FileActions(document, state, settings, this::words, asker, notices, this::opened);
-        make = new CutListPane(document, this::words, settings::theme, files::sheet);
-        steer = new SteerPane(document, state, this::words, settings::theme);
-        compare = new ComparePane(document, state, this::words, settings::theme);
-        FloorPane.Context floor =
-                new FloorPane.Context(document, state, this::words, settings::theme, trouble::complain);
-        measure = new MeasurePane(floor, asker::toOpen);
-        fit = new FitPane(floor);
-        housing = new HousingPane(floor, files::housingSheet);
-        place = new PlacePane(floor, files::placingSheets);
-        cycle = new CyclePane(floor, files::cycleSheet, asker::toOpen);
-        shocks = new ShocksPane(floor, new ShocksPane.FileWindow() {
-            @Override
-            public Optional<Path> toOpen(String title) {
-                return asker.toOpen(title);
-            }
-
-            @Override
-            public Optional<Path> toSave(String title, String name) {
-                return asker.toSave(title, name);
-            }
-        });
-        shaft = new ShaftPane(floor);
-        slope = new SlopePane(floor);
-        newVehicle = new NewVehiclePane(this::words, settings::theme, this::started, this::leaveNew);
-        commands = commands();
-        board = new BoardView(
-                document,
-                state,
-                this::words,
-                settings::theme,
-                commands.stream()
-                        .filter(command -> PAD_COMMANDS.contains(command.id()))
-                        .toList());
-        finder = new CommandFinder(commands, words);
-        topBar = new TopBar(document, state, settings, this::words, commands, files, this::setAxle);
-        lay();
-        listen();
+                .build();
     }
 
-    private void lay() {
-        VBox.setVgrow(board, Priority.ALWAYS);
-        links.getChildren().addAll(mountBar, board);
-        middle.getChildren().add(links);
+    private void arrange() {
         StackPane centre = new StackPane(middle, finder);
+        middle.setMinSize(0, 0);
+        centre.setMinSize(0, 0);
         StackPane.setAlignment(finder, Pos.TOP_CENTER);
         finder.setMaxHeight(420);
+        ScrollPane left = new ScrollPane(steps);
+        left.setFitToWidth(true);
+        left.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        left.getStyleClass().add("rail-scroll");
+        left.setMinSize(0, 0);
+        left.setFocusTraversable(false);
+        openStep.addListener(
+                (o, before, now) -> left.setVvalue((double) Steps.ALL.indexOf(now) / (Steps.ALL.size() - 1)));
+        newVehicle.setVisible(false);
+        newVehicle.setMinSize(0, 0);
+        newVehicle.managedProperty().bind(newVehicle.visibleProperty());
         root.setTop(new VBox(topBar, notices));
-        ScrollPane steps = new ScrollPane(rail);
-        steps.setFitToWidth(true);
-        steps.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        steps.getStyleClass().add("rail-scroll");
-        steps.setMinSize(0, 0);
-        steps.setFocusTraversable(false);
-        state.stepProperty()
-                .addListener((o, before, now) -> steps.setVvalue((double) now.ordinal() / (Step.values().length - 1)));
-        root.setLeft(steps);
+        root.setLeft(left);
         root.setCenter(centre);
         root.setRight(strips);
-        root.setBottom(trouble);
-        newVehicle.setVisible(false);
-        for (Region pane : panes()) {
-            pane.setMinSize(0, 0);
-            pane.managedProperty().bind(pane.visibleProperty());
-        }
-        for (Region pane : List.of(middle, centre)) {
-            pane.setMinSize(0, 0);
-        }
+        root.setBottom(status);
+    }
+
+    private Scene scene() {
         Scene scene = new Scene(root, WIDTH, HEIGHT);
         scene.getStylesheets().add(MainWindow.class.getResource(STYLE_SHEET).toExternalForm());
-        for (Command command : commands) {
+        for (Command command : commands.all()) {
             if (command.keys() != null) {
                 scene.getAccelerators().put(command.keys(), command::run);
             }
@@ -241,16 +176,7 @@ public final class MainWindow {
                 event.consume();
             }
         });
-        stage.setScene(scene);
-        stage.setMinWidth(960);
-        stage.setMinHeight(600);
-        stage.setOnCloseRequest(event -> {
-            if (document.unsaved().get()) {
-                event.consume();
-                files.whenWorkIsSafe(this::closeForGood);
-            }
-        });
-        applyLook();
+        return scene;
     }
 
     /** A field keeps the undo keys for its own text only while something is being typed in it. */
@@ -258,7 +184,7 @@ public final class MainWindow {
         boolean typing = stage.getScene().getFocusOwner() instanceof TextInputControl field
                 && !field.getText().isEmpty()
                 && !(field instanceof MeasureField measure && !measure.editing());
-        for (Command command : commands) {
+        for (Command command : commands.all()) {
             boolean history = command.id().equals("undo") || command.id().equals("redo");
             if (history && !typing && command.keys().match(event)) {
                 command.run();
@@ -268,7 +194,7 @@ public final class MainWindow {
     }
 
     private void closeForGood() {
-        rescue.clear();
+        recovery.clear();
         stage.close();
     }
 
@@ -277,77 +203,72 @@ public final class MainWindow {
         document.baselineProperty().addListener((o, before, now) -> refresh());
         state.poseProperty().addListener((o, before, now) -> refresh());
         state.axleProperty().addListener((o, before, now) -> refresh());
-        state.litProperty().addListener((o, before, now) -> board.draw());
-        state.stepProperty().addListener((o, before, now) -> showStep());
+        openStep.addListener((o, before, now) -> showStep());
         document.fileProperty().addListener((o, before, now) -> title());
         document.unsaved().addListener((o, before, now) -> title());
+        analyses.analysis().addListener((o, before, now) -> {
+            strips.show(now);
+            status.show(now);
+        });
         showStep();
     }
 
-    private List<Command> commands() {
-        ObservableBooleanValue hasTwoAxles =
-                Bindings.createBooleanBinding(() -> document.vehicle().axles().size() > 1, document.vehicleProperty());
-        List<Command> all = new ArrayList<>();
-        all.add(Command.of("new", "Shortcut+N", this::startNew));
-        all.add(Command.of("open", "Shortcut+O", files::askAndOpen));
-        all.add(Command.of("save", "Shortcut+S", files::save));
-        all.add(Command.of("save_as", "Shortcut+Shift+S", files::saveAs));
-        all.add(Command.of("sheet", "Shortcut+P", files::sheet));
-        all.add(Command.of("housing_sheet", "", files::housingSheet));
-        all.add(Command.of("placing_sheets", "", () -> files.placingSheets(Optional.empty())));
-        all.add(Command.of("demo", "", () -> files.whenWorkIsSafe(this::openDemo)));
-        all.add(Command.of("undo", "Shortcut+Z", document.undoAvailable(), document::undo));
-        all.add(Command.of("redo", "Shortcut+Y", document.redoAvailable(), document::redo));
-        all.add(Command.of(
-                "pin", "Shortcut+B", () -> document.baselineProperty().set(document.vehicle())));
-        all.add(Command.of("try", "Shortcut+Enter", trouble::attempt));
-        all.add(Command.of("other_axle", "F6", hasTwoAxles, this::otherAxle));
-        all.add(Command.of("ride", "F2", () -> pose(0, 0)));
-        all.add(Command.of("bump", "F3", () -> pose(1, 1)));
-        all.add(Command.of("droop", "F4", () -> pose(-1, -1)));
-        all.add(Command.of("twist", "F5", () -> pose(1, -1)));
-        all.add(Command.of("steer_left", "F7", () -> steerTo(1)));
-        all.add(Command.of("steer_right", "F8", () -> steerTo(-1)));
-        all.add(Command.of("steer_straight", "Shift+F2", () -> steerTo(0)));
-        for (int i = 0; i < WORST_POSES.size(); i++) {
-            int number = i;
-            all.add(Command.of("worst_" + WORST_POSES.get(i), "Alt+" + (i + 1), () -> worstPose(number)));
+    /** What the steps are given of this window. */
+    private final class Context implements StepContext {
+        @Override
+        public Document document() {
+            return document;
         }
-        all.add(Command.of("cycle_sheet", "", files::cycleSheet));
-        all.add(Command.of("keep_hole", "Shortcut+H", this::keepHole));
-        all.add(Command.of(
-                "leaf_block", "", () -> arrangeLeaves((v, place) -> LeafMoves.block(v, place, Lengths.INCH))));
-        all.add(Command.of("leaf_side", "", () -> arrangeLeaves(LeafMoves::otherSide)));
-        all.add(Command.of("leaf_swap", "", () -> arrangeLeaves(LeafMoves::swapEnds)));
-        all.add(Command.of("play", "F9", playback::toggle));
-        all.add(Command.of("fit", "Shortcut+0", this::fit));
-        for (Step step : Step.values()) {
-            // The digits end at nine; the rail goes on with Shift.
-            int number = step.ordinal() + 1;
-            String keys = number <= DIGITS ? "Shortcut+" + number : "Shortcut+Shift+" + (number - DIGITS);
-            all.add(Command.of(
-                    "step_" + step.name().toLowerCase(Locale.ROOT),
-                    keys,
-                    () -> state.stepProperty().set(step)));
-        }
-        all.add(Command.of("board", "Shortcut+D", () -> board().requestFocus()));
-        all.add(Command.of("units", "Shortcut+U", this::nextUnits));
-        all.add(Command.of(
-                "theme", "Shortcut+T", () -> setTheme(settings.theme().other())));
-        all.add(Command.of("larger", "Shortcut+Equals", () -> stepText(1)));
-        all.add(Command.of("smaller", "Shortcut+Minus", () -> stepText(-1)));
-        all.add(Command.of("find", "Shortcut+K", () -> finder.open(words)));
-        return List.copyOf(all);
-    }
 
-    private void fit() {
-        board().fit();
-        floors().forEach(FloorPane::fit);
+        @Override
+        public BoardState state() {
+            return state;
+        }
+
+        @Override
+        public Words words() {
+            return words;
+        }
+
+        @Override
+        public Theme theme() {
+            return settings.theme();
+        }
+
+        @Override
+        public void complain(String text) {
+            status.complain(text);
+        }
+
+        @Override
+        public FileAsker files() {
+            return asker;
+        }
+
+        @Override
+        public void sheet(SheetKind kind, Optional<String> mount) {
+            files.sheet(kind, mount);
+        }
+
+        @Override
+        public ObservableValue<Analysis> analysis() {
+            return analyses.analysis();
+        }
+
+        @Override
+        public List<Command> poseCommands() {
+            return commands.poseCommands();
+        }
+
+        @Override
+        public void openBoard() {
+            openStep.set(Steps.BOARD);
+        }
     }
 
     // --- What is shown ---------------------------------------------------------------------------------------------
 
-    /** Works out and draws everything for the vehicle, axle and pose of this moment. */
+    /** Asks for everything that is shown of the vehicle, axle and pose of this moment. */
     private void refresh() {
         Vehicle vehicle = document.vehicle();
         AxlePlace place = state.axleProperty().get();
@@ -355,145 +276,38 @@ public final class MainWindow {
             state.axleProperty().set(vehicle.axles().get(0).place());
             return;
         }
-        Vehicle baseline = document.baselineProperty().get();
-        Analysis analysis = new Analysis(vehicle, place, state.poseProperty().get(), baseline);
-        board.show(analysis, baseline);
-        strips.show(analysis);
-        trouble.show(analysis);
-        topBar.refresh();
-        if (vehicle != cardedVehicle) {
-            cardedVehicle = vehicle;
-            railStates(vehicle);
-        }
-    }
-
-    private void railStates(Vehicle vehicle) {
-        for (Step step : Step.values()) {
-            rail.name(step);
-        }
-        rail.show(
-                Step.GOALS,
-                words.text("use." + vehicle.use().id()) + " · "
-                        + words.units().text(vehicle.wheelbase(), Quantity.LENGTH),
-                false);
-        long out = 0;
-        for (Axle axle : vehicle.axles()) {
-            out += Scorecard.of(new AxleModel(vehicle, axle.place())).marks().stream()
-                    .filter(mark -> mark.distance() != 0)
-                    .count();
-        }
-        rail.show(
-                Step.LINKS,
-                out == 0 ? words.text("rail.in_band") : words.text("rail.out", Long.toString(out)),
-                out > 0);
-        railFloor(vehicle);
-        railSteer(vehicle);
-        int schemes = vehicle.schemes().size();
-        rail.show(
-                Step.COMPARE,
-                schemes == 0 ? words.text("rail.compare_none") : words.text("rail.compare", Integer.toString(schemes)),
-                false);
-        List<LinkCut> cuts = LinkCut.list(vehicle);
-        boolean breaks = cuts.stream().anyMatch(cut -> !cut.out().meetsRule() || !cut.makeable(vehicle.hardware()));
-        String make = out > 0 ? "rail.make_wait" : breaks ? "rail.make_threads" : "rail.make_ready";
-        rail.show(Step.MAKE, words.text(make, Integer.toString(cuts.size())), out > 0 || breaks);
-    }
-
-    /** How the steps on the floor stand, whichever axle is on the board. */
-    private void railFloor(Vehicle vehicle) {
-        floorStates.ask(
-                goOn -> FloorStates.of(vehicle),
-                all -> {
-                    all.steps().forEach((step, how) -> rail.show(step, words.text(how.message()), how.held()));
-                    trouble.show(all.assessment());
-                },
-                trouble::failed);
-    }
-
-    /** Toe through the travel of the axle that steers; of two, the one that steers more by itself. */
-    private void railSteer(Vehicle vehicle) {
-        List<Axle> steered = vehicle.axles().stream()
-                .filter(axle -> axle.steering().isPresent())
-                .toList();
-        double limit = Math.toRadians(TOE_WORTH_A_LOOK);
-        double toe = steered.stream()
-                .mapToDouble(axle -> PickupAdvice.largestToeChange(vehicle, axle.place()))
-                .max()
-                .orElse(0);
-        rail.show(
-                Step.STEER,
-                !steered.isEmpty() ? words.text("rail.steer_toe", Message.angle(toe)) : words.text("rail.steer_none"),
-                toe > limit);
-    }
-
-    private List<Region> panes() {
-        return List.of(
-                links,
-                goals,
-                measure,
-                fit,
-                housing,
-                steer,
-                compare,
+        analyses.ask(
+                vehicle,
                 place,
-                cycle,
-                shocks,
-                shaft,
-                slope,
-                make,
-                newVehicle);
+                state.poseProperty().get(),
+                document.baselineProperty().get());
+        topBar.refresh();
+        states.show(vehicle);
     }
 
-    private List<FloorPane> floors() {
-        return List.of(measure, fit, housing, place, cycle, shocks, shaft, slope);
-    }
-
-    private Region pane(Step step) {
-        return switch (step) {
-            case GOALS -> goals;
-            case MEASURE -> measure;
-            case AXLE -> fit;
-            case HOUSING -> housing;
-            case LINKS -> links;
-            case STEER -> steer;
-            case COMPARE -> compare;
-            case PLACE -> place;
-            case CYCLE -> cycle;
-            case SHOCKS -> shocks;
-            case SHAFT -> shaft;
-            case SLOPE -> slope;
-            case MAKE -> make;
-        };
+    /** The pane of a step. It joins the window when it is first wanted: each costs styling at the start. */
+    StepPane pane(Step step) {
+        return panes.computeIfAbsent(step, one -> {
+            StepPane pane = one.pane(new Context());
+            pane.setTextSize(textTimes());
+            middle.getChildren().add(pane);
+            return pane;
+        });
     }
 
     private void showStep() {
-        Step step = state.stepProperty().get();
-        showOnly(pane(step));
-        switch (step) {
-            case GOALS -> goals.refresh();
-            case STEER -> steer.refresh();
-            case COMPARE -> compare.refresh();
-            case MAKE -> make.refresh();
-            case MEASURE, AXLE, HOUSING, PLACE, CYCLE, SHOCKS, SHAFT, SLOPE -> ((FloorPane) pane(step)).refresh();
-            case LINKS -> board.requestFocus();
-        }
-        if (step != Step.LINKS) {
-            rail.focus(step);
+        Step step = openStep.get();
+        StepPane pane = pane(step);
+        showOnly(pane);
+        root.setRight(pane.side().orElse(strips));
+        pane.refresh();
+        if (!pane.takeFocus()) {
+            steps.focus(step);
         }
     }
 
-    /** One pane in the middle, and beside it the results, or what that pane puts there. */
-    private void showOnly(Region wanted) {
-        onTheBoard(wanted);
-        panes().forEach(pane -> pane.setVisible(pane == wanted));
-        root.setRight(wanted instanceof FloorPane floor ? floor.side() : strips);
-    }
-
-    /** Panes join the window when they are first wanted: each costs styling at the start. */
-    private void onTheBoard(Node pane) {
-        if (!middle.getChildren().contains(pane)) {
-            middle.getChildren().add(pane);
-        }
+    private void showOnly(Node wanted) {
+        middle.getChildren().forEach(node -> node.setVisible(node == wanted));
     }
 
     private void title() {
@@ -502,64 +316,33 @@ public final class MainWindow {
         topBar.refresh();
     }
 
-    private void setAxle(AxlePlace place) {
+    void showAxle(AxlePlace place) {
         state.selectionProperty().set(null);
         state.litProperty().set(null);
         state.poseProperty().set(WheelTravel.RIDE);
         state.axleProperty().set(place);
     }
 
-    private void otherAxle() {
-        setAxle(state.axleProperty().get() == AxlePlace.FRONT ? AxlePlace.REAR : AxlePlace.FRONT);
+    void focusBoard() {
+        pane(Steps.BOARD).takeFocus();
     }
 
-    /** Full bump for 1, full droop for -1, each side; a twist goes as far as the shorter of the two. */
-    private void pose(int left, int right) {
-        playback.stop();
-        Axle axle = document.vehicle().axle(state.axleProperty().get()).orElseThrow();
-        double up = axle.travel().bump();
-        double down = axle.travel().droop();
-        state.poseProperty()
-                .set(new WheelTravel(left > 0 ? up : left < 0 ? -down : 0, right > 0 ? up : right < 0 ? -down : 0));
+    void fit() {
+        panes.values().forEach(StepPane::fit);
     }
 
-    /** One of the poses that are cycled to, on the step that shows what is near there. */
-    private void worstPose(int number) {
-        playback.stop();
-        state.stepProperty().set(Step.CYCLE);
-        cycle.goTo(number);
+    void find() {
+        finder.open(words);
     }
 
-    private void steerTo(double part) {
-        playback.stop();
-        state.poseProperty().set(state.poseProperty().get().withSteer(part));
+    /** Does what the sentence at the foot proposes. */
+    void attempt() {
+        status.attempt();
     }
 
-    /** Keeps where the mount in hand is bolted now as one of its holes. */
-    private void keepHole() {
-        MountRef ref = state.selectionProperty().get();
-        if (ref != null) {
-            document.change(
-                    HoleMoves.keep(document.vehicle(), ref, words.text("compare.hole")),
-                    Message.of("change.hole_kept", ref.mount()),
-                    "");
-        }
-    }
-
-    private void arrangeLeaves(BiFunction<Vehicle, AxlePlace, Vehicle> how) {
-        AxlePlace place = state.axleProperty().get();
-        boolean leaves = document.vehicle()
-                .axle(place)
-                .filter(axle -> !axle.linkage().leaves().isEmpty())
-                .isPresent();
-        if (leaves) {
-            Vehicle before = document.vehicle();
-            Vehicle after = how.apply(before, place);
-            if (document.change(after, Message.of("change.leaf"), "")) {
-                leafChange.ask(
-                        goOn -> LeafChange.of(before, after, place), told -> notices.say(words.text(told.said())));
-            }
-        }
+    /** Says something above the board until it is dismissed. */
+    void tell(Message message) {
+        notices.say(words.text(message));
     }
 
     // --- Vehicles --------------------------------------------------------------------------------------------------
@@ -588,11 +371,11 @@ public final class MainWindow {
     /** Shows the questions that start a new vehicle. */
     public void startNew() {
         newVehicle.build();
+        if (!middle.getChildren().contains(newVehicle)) {
+            middle.getChildren().add(newVehicle);
+        }
         showOnly(newVehicle);
-    }
-
-    void leaveNew() {
-        showStep();
+        root.setRight(strips);
     }
 
     private void started(Vehicle vehicle) {
@@ -603,20 +386,15 @@ public final class MainWindow {
     }
 
     private void opened() {
-        state.selectionProperty().set(null);
-        state.litProperty().set(null);
-        state.poseProperty().set(WheelTravel.RIDE);
-        AxlePlace shown = document.vehicle().axle(AxlePlace.REAR).isPresent() ? AxlePlace.REAR : AxlePlace.FRONT;
-        state.axleProperty().set(shown);
-        state.stepProperty().set(Step.LINKS);
-        goals.build();
+        showAxle(document.vehicle().axle(AxlePlace.REAR).isPresent() ? AxlePlace.REAR : AxlePlace.FRONT);
+        openStep.set(Steps.BOARD);
         showStep();
         refresh();
         title();
     }
 
     /** Offers work that a crash left behind. */
-    void offerRescued(CrashRecovery.Left left) {
+    void offerRecovered(CrashRecovery.Left left) {
         notices.ask(
                 words.text("notice.rescued", left.vehicle().name()),
                 new NoticeBar.Choice(words.text("notice.restore"), () -> {
@@ -627,25 +405,27 @@ public final class MainWindow {
                 new NoticeBar.Choice(words.text("notice.forget"), () -> CrashRecovery.forget(left.copy())));
     }
 
-    /** Tells of a failure nobody foresaw; the work is in memory and in the rescue copy. */
+    /** Tells of a failure nobody foresaw; the work is in memory and in the recovery copy. */
     void unexpected(Throwable failure) {
         notices.say(words.text("notice.unexpected", String.valueOf(failure.getMessage())));
     }
 
     // --- Looks -----------------------------------------------------------------------------------------------------
 
+    private double textTimes() {
+        return settings.textSize() / 100.0;
+    }
+
     private void applyLook() {
         root.getStyleClass().removeAll(Theme.BLUE.styleClass(), Theme.CARD.styleClass());
         root.getStyleClass().add(settings.theme().styleClass());
-        double times = settings.textSize() / 100.0;
-        root.setStyle("-fx-font-size: " + BASE_TEXT * times + "px;");
-        board.setTextSize(times);
-        strips.setTextSize(times);
-        make.setTextSize(times);
-        steer.setTextSize(times);
-        for (FloorPane pane : floors()) {
-            pane.setTextSize(times);
-        }
+        root.setStyle("-fx-font-size: " + BASE_TEXT * textTimes() + "px;");
+        strips.setTextSize(textTimes());
+        panes.values().forEach(pane -> pane.setTextSize(textTimes()));
+    }
+
+    void otherTheme() {
+        setTheme(settings.theme().other());
     }
 
     void setTheme(Theme theme) {
@@ -658,14 +438,14 @@ public final class MainWindow {
         relabel();
     }
 
-    private void stepText(int by) {
+    void stepText(int by) {
         int at = Settings.TEXT_SIZES.indexOf(settings.textSize()) + by;
         if (at >= 0 && at < Settings.TEXT_SIZES.size()) {
             setTextSize(Settings.TEXT_SIZES.get(at));
         }
     }
 
-    private void nextUnits() {
+    void nextUnits() {
         LengthStyle[] styles = LengthStyle.values();
         setUnits(styles[(settings.lengths().ordinal() + 1) % styles.length]);
     }
@@ -679,49 +459,43 @@ public final class MainWindow {
 
     private void relabel() {
         applyLook();
-        cardedVehicle = null;
-        goals.build();
-        mountBar.refresh();
+        states.relabel();
         refresh();
-        make.refresh();
-        steer.refresh();
-        compare.refresh();
-        for (FloorPane pane : floors()) {
+        panes.values().forEach(pane -> {
             pane.relabel();
             pane.refresh();
-        }
+        });
     }
 
-    /** The pane for measuring, for what is set up before it. */
-    public MeasurePane measure() {
-        return measure;
-    }
-
-    CyclePane cycle() {
-        return cycle;
-    }
-
-    /** The pane for slopes, for what is set up before it. */
-    public SlopePane slope() {
-        return slope;
-    }
-
-    /** The board, for what is set up before it. */
-    public BoardView board() {
-        return board;
-    }
+    // --- For whoever shows it --------------------------------------------------------------------------------------
 
     /** The words and units of this moment. */
     public Words words() {
         return words;
     }
 
+    /** The step that is open; setting it opens another. */
+    public ObjectProperty<Step> openStep() {
+        return openStep;
+    }
+
+    /** Opens a step by its id and gives what it shows. */
+    public StepPane open(String step) {
+        openStep.set(Steps.step(step));
+        return pane(openStep.get());
+    }
+
+    /** Whether the results that are shown are those of this moment. */
+    public boolean upToDate() {
+        return analyses.upToDate();
+    }
+
     /** Shows the window. */
     public void show() {
-        mountBar.refresh();
         refresh();
         stage.show();
-        board.requestFocus();
+        pane(openStep.get()).refresh();
+        focusBoard();
     }
 
     public Document document() {
@@ -738,16 +512,11 @@ public final class MainWindow {
 
     /** Stops what runs beside the window. */
     public void dispose() {
-        playback.stop();
-        trouble.dispose();
-        steer.dispose();
-        measure.dispose();
-        cycle.dispose();
-        shocks.dispose();
-        slope.dispose();
-        leafChange.dispose();
-        floorStates.dispose();
-        board.dispose();
-        rescue.finish();
+        commands.dispose();
+        status.dispose();
+        states.dispose();
+        analyses.dispose();
+        panes.values().forEach(StepPane::dispose);
+        recovery.finish();
     }
 }

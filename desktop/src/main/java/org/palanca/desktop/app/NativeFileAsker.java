@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
+import org.palanca.desktop.document.FileAsker;
 
 /** Asks with the system's own file window, starting where the last one ended. */
 final class NativeFileAsker implements FileAsker {

@@ -33,7 +33,7 @@ public final class PalancaApp extends Application {
         open(arguments);
         boolean pictures = arguments.contains("--pictures");
         if (!pictures) {
-            CrashRecovery.left(settings.folder()).ifPresent(window::offerRescued);
+            CrashRecovery.left(settings.folder()).ifPresent(window::offerRecovered);
         }
         window.show();
         if (pictures) {

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
+import java.util.Comparator;
 import java.util.Deque;
 import javafx.animation.PauseTransition;
 import javafx.scene.image.PixelReader;
@@ -13,15 +14,13 @@ import javafx.stage.Stage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import org.palanca.desktop.document.BoardState;
-import org.palanca.desktop.steps.Step;
+import org.palanca.desktop.step.Picture;
+import org.palanca.desktop.step.Step;
 import org.palanca.desktop.theme.Theme;
-import org.palanca.mechanism.axle.WheelTravel;
-import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.MountRef;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
-/** Walks the window through its main views and writes a picture of each. */
+/** Walks the window through the pictures of every step and writes each to a file. */
 final class Pictures {
     private static final Logger LOG = LoggerFactory.getLogger(Pictures.class);
 
@@ -33,7 +32,11 @@ final class Pictures {
 
     private final MainWindow window;
     private final Stage stage;
-    private final Deque<Runnable> steps = new ArrayDeque<>();
+    private final Deque<Runnable> actions = new ArrayDeque<>();
+    private String example = Picture.DEMO;
+
+    /** A picture with the step it is of. */
+    private record Taken(Step step, Picture picture) {}
 
     Pictures(MainWindow window, Stage stage) {
         this.window = window;
@@ -42,96 +45,64 @@ final class Pictures {
 
     /** Writes the pictures into a folder and then runs {@code done}. */
     void take(Path folder, Runnable done) {
-        BoardState state = window.state();
-        MountRef upper = new MountRef(AxlePlace.REAR, "upper frame left");
         window.setTheme(Theme.BLUE);
-        view(folder, "board-rear", () -> state.selectionProperty().set(upper));
-        view(folder, "board-card", () -> window.setTheme(Theme.CARD));
-        view(folder, "working", () -> {
+        Steps.ALL.stream()
+                .flatMap(step -> step.pictures().stream().map(picture -> new Taken(step, picture)))
+                .sorted(Comparator.comparing(
+                        (Taken one) -> !one.picture().example().equals(Picture.DEMO)))
+                .forEach(one -> add(folder, one));
+        Taken board = new Taken(Steps.BOARD, Steps.BOARD.pictures().get(0));
+        view(folder, "board-card", () -> {
+            arrange(board);
+            board.picture().arrange().accept(window.pane(Steps.BOARD));
+            window.setTheme(Theme.CARD);
+        });
+        view(folder, "new-vehicle", () -> {
             window.setTheme(Theme.BLUE);
-            state.litProperty().set("anti_squat");
-            state.poseProperty().set(WheelTravel.both(-0.1));
+            window.startNew();
         });
-        view(folder, "goals", () -> {
-            state.litProperty().set(null);
-            state.selectionProperty().set(null);
-            state.poseProperty().set(WheelTravel.RIDE);
-            state.axleProperty().set(AxlePlace.REAR);
-            state.stepProperty().set(Step.GOALS);
-        });
-        view(folder, "measure", () -> {
-            state.stepProperty().set(Step.MEASURE);
-            window.measure().hold("horn right", "kick right");
-        });
-        view(folder, "axle", () -> state.stepProperty().set(Step.AXLE));
-        view(folder, "housing", () -> state.stepProperty().set(Step.HOUSING));
-        view(folder, "place", () -> state.stepProperty().set(Step.PLACE));
-        steps.add(() -> state.stepProperty().set(Step.CYCLE));
-        work();
-        view(folder, "cycle", () -> {
-            window.cycle().goToTightest();
-            window.cycle().hold("tank guard");
-        });
-        steps.add(() -> {
-            state.poseProperty().set(WheelTravel.RIDE);
-            state.stepProperty().set(Step.SHOCKS);
-        });
-        work();
-        view(folder, "shocks", () -> {
-            // The patch is there by now.
-        });
-        view(folder, "slope", () -> {
-            state.stepProperty().set(Step.SLOPE);
-            window.slope().tilt(Math.toRadians(12), Math.toRadians(-18));
-        });
-        view(folder, "shaft", () -> {
-            state.axleProperty().set(AxlePlace.REAR);
-            state.stepProperty().set(Step.SHAFT);
-        });
-        view(folder, "make", () -> state.stepProperty().set(Step.MAKE));
-        view(folder, "new-vehicle", window::startNew);
-        view(folder, "board-roadster", () -> {
-            window.openExample("plover.palanca.json");
-            state.axleProperty().set(AxlePlace.FRONT);
-            state.selectionProperty().set(new MountRef(AxlePlace.FRONT, "tie rod inner left"));
-        });
-        steps.add(() -> state.stepProperty().set(Step.STEER));
-        work();
-        view(folder, "steer", () -> {
-            // The ways to set the pickups are there by now.
-        });
-        view(folder, "compare", () -> state.stepProperty().set(Step.COMPARE));
-        view(folder, "half-shafts", () -> {
-            state.stepProperty().set(Step.SHAFT);
-            state.axleProperty().set(AxlePlace.REAR);
-        });
-        steps.add(() -> {
+        actions.add(() -> {
             window.setTextSize(100);
             done.run();
         });
         next();
     }
 
-    /** Waits until what runs beside the window has come to its end. */
-    private void work() {
-        for (int i = 0; i < WORK; i++) {
-            steps.add(() -> {
-                // Only time passes.
-            });
+    private void add(Path folder, Taken taken) {
+        actions.add(() -> arrange(taken));
+        if (taken.picture().searches()) {
+            for (int i = 0; i < WORK; i++) {
+                actions.add(() -> {
+                    // Only time passes, until what runs beside the window has come to its end.
+                });
+            }
         }
+        view(folder, taken.picture().name(), () -> taken.picture().arrange().accept(window.pane(taken.step())));
+    }
+
+    /** The example on the board at ride, with nothing selected, and the step open. */
+    private void arrange(Taken taken) {
+        BoardState state = window.state();
+        if (!taken.picture().example().equals(example)) {
+            example = taken.picture().example();
+            window.openExample(example);
+        }
+        window.showAxle(taken.picture().axle());
+        state.selectionProperty().set(null);
+        window.openStep().set(taken.step());
     }
 
     private void view(Path folder, String name, Runnable arrange) {
-        steps.add(arrange);
-        steps.add(() -> write(folder.resolve(name + ".png")));
+        actions.add(arrange);
+        actions.add(() -> write(folder.resolve(name + ".png")));
     }
 
     private void next() {
-        Runnable step = steps.poll();
-        if (step != null) {
+        Runnable action = actions.poll();
+        if (action != null) {
             PauseTransition pause = new PauseTransition(SETTLE);
             pause.setOnFinished(event -> {
-                step.run();
+                action.run();
                 next();
             });
             pause.play();

@@ -10,6 +10,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.util.Duration;
+import org.palanca.base.geometry.SidedName;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
@@ -66,6 +67,8 @@ final class StatusLine extends HBox {
             afterwards.run();
         });
         getChildren().addAll(mark, sentence, attempt);
+        // At the change itself and not when its results arrive: what is complained of may be said in between.
+        document.vehicleProperty().addListener((o, before, now) -> complaint = "");
     }
 
     /** Says what is wrong with something typed, until the next change. */
@@ -99,8 +102,10 @@ final class StatusLine extends HBox {
             assessment = null;
             failed = false;
         }
-        if (!sameAxle) {
+        if (sameVehicle && !sameAxle) {
             complaint = "";
+        }
+        if (!sameAxle) {
             remedy = null;
             search();
         }
@@ -197,7 +202,7 @@ final class StatusLine extends HBox {
     private String mountName(Axle axle) {
         String name = remedy.mount().mount();
         boolean pair = axle.mirrorImage(name).isPresent();
-        return pair ? words.get().text("trouble.both", name.replaceAll(" (left|right)$", "")) : name;
+        return pair ? words.get().text("trouble.both", SidedName.of(name).stem()) : name;
     }
 
     /** This axle's results are in band; what other steps find, on either axle, the step that is first in the work first. */

@@ -142,7 +142,7 @@ final class TopBar extends HBox {
                         item("save"),
                         item("save_as"),
                         new SeparatorMenuItem(),
-                        item("sheet"));
+                        item("sheet_mounts"));
     }
 
     /** Shows the document and pose as they are now. */

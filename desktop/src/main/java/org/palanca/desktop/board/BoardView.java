@@ -229,7 +229,17 @@ public final class BoardView extends Region {
         return model;
     }
 
-    /** Where the mount in hand may go for the result that is shown, found beside the drawing. */
+    /** The axle as it is by now; the analysis that is drawn may be of the vehicle before the last change. */
+    private AxleModel present() {
+        if (analysis.model().vehicle() == document.vehicle()) {
+            return analysis.model();
+        }
+        AxleModel model = new AxleModel(document.vehicle(), state.axleProperty().get());
+        model.moveTo(state.poseProperty().get());
+        return model;
+    }
+
+    /** Where the selected mount may go for the result that is shown, found beside the drawing. */
     private void askPatch() {
         MountRef ref = state.selectionProperty().get();
         boolean here = analysis != null
@@ -390,7 +400,7 @@ public final class BoardView extends Region {
         Shape.Point grabbed = layout.point(elevation, press.getX(), press.getY());
         BoardLayout frozen = layout;
         MountDrag drag = new MountDrag(
-                analysis.model(), ref, elevation, grabbed, words.get().units().length());
+                present(), ref, elevation, grabbed, words.get().units().length());
         String name = "drag " + GESTURES.incrementAndGet();
         return event -> {
             Shape.Point pointer = frozen.point(elevation, event.getX(), event.getY());
@@ -453,11 +463,14 @@ public final class BoardView extends Region {
     /** Moves what is in hand the way the arrow points in the elevation touched last. */
     private void nudge(KeyCode code, int steps) {
         MountRef ref = state.selectionProperty().get();
-        if (ref.axle() != analysis.model().axle().place()) {
+        Optional<Axle> axle = document.vehicle()
+                .axle(ref.axle())
+                .filter(one -> one.place() == state.axleProperty().get()
+                        && one.mount(ref.mount()).isPresent());
+        if (axle.isEmpty()) {
             return;
         }
-        Vector3D at =
-                analysis.model().axle().position(ref.mount(), document.vehicle().wheelbase());
+        Vector3D at = axle.get().position(ref.mount(), document.vehicle().wheelbase());
         double step = steps * MountDrag.grid(words.get().units().length());
         double across = code == KeyCode.RIGHT ? step : code == KeyCode.LEFT ? -step : 0;
         double up = code == KeyCode.UP ? step : code == KeyCode.DOWN ? -step : 0;

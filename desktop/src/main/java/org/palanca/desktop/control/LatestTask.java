@@ -84,7 +84,7 @@ public final class LatestTask {
     public static final class Failed extends RuntimeException {
         private static final long serialVersionUID = 1L;
 
-        Failed(String work, Throwable cause) {
+        public Failed(String work, Throwable cause) {
             super(work + ": " + cause, cause);
         }
     }

@@ -2,22 +2,16 @@ package org.palanca.desktop.document;
 
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import org.palanca.desktop.steps.Step;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.MountRef;
 
 /** What is looked at: nothing here is saved or undone. */
 public final class BoardState {
-    private final ObjectProperty<Step> step = new SimpleObjectProperty<>(Step.LINKS);
     private final ObjectProperty<AxlePlace> axle = new SimpleObjectProperty<>(AxlePlace.REAR);
     private final ObjectProperty<WheelTravel> pose = new SimpleObjectProperty<>(WheelTravel.RIDE);
     private final ObjectProperty<MountRef> selection = new SimpleObjectProperty<>();
     private final ObjectProperty<String> lit = new SimpleObjectProperty<>();
-
-    public ObjectProperty<Step> stepProperty() {
-        return step;
-    }
 
     /** The axle on the board. */
     public ObjectProperty<AxlePlace> axleProperty() {
@@ -29,7 +23,7 @@ public final class BoardState {
         return pose;
     }
 
-    /** The mount in hand, or null. */
+    /** The selected mount, or null. */
     public ObjectProperty<MountRef> selectionProperty() {
         return selection;
     }

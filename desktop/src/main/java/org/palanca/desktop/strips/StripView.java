@@ -15,6 +15,7 @@ import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.control.FractionText;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.result.Glossary;
 import org.palanca.result.ResultWords;
 import org.palanca.vehicle.Travel;
 
@@ -78,7 +79,7 @@ public final class StripView extends VBox {
         verdict.setText(Verdicts.sentence(strip, words));
         change.setText(Verdicts.change(strip, words));
         change.setManaged(!change.getText().isEmpty());
-        why.setText(ResultWords.why(strip.result(), words));
+        why.setText(new Glossary(words).note(strip.result()));
         boolean out = strip.mark().filter(mark -> mark.distance() != 0).isPresent();
         pseudoClassStateChanged(OUT, out);
         setAccessibleText(name.getText() + " " + value.plain() + ". " + verdict.getText());

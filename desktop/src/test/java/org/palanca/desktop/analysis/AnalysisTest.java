@@ -81,7 +81,7 @@ class AnalysisTest {
         assertThat(Verdicts.sentence(analysis.strip("roll_centre_height").orElseThrow(), Sample.WORDS))
                 .isEqualTo("In band through the travel");
         assertThat(Verdicts.sentence(analysis.strip("lower_plan_angle").orElseThrow(), Sample.WORDS))
-                .isEqualTo("No band set");
+                .isEqualTo("No target range set");
     }
 
     @Test

@@ -1,0 +1,56 @@
+package org.palanca.desktop.app;
+
+import java.util.List;
+import org.palanca.desktop.step.Step;
+import org.palanca.desktop.step.axle.AxleStep;
+import org.palanca.desktop.step.compare.CompareStep;
+import org.palanca.desktop.step.cutlist.CutListStep;
+import org.palanca.desktop.step.cycle.CycleStep;
+import org.palanca.desktop.step.goals.GoalsStep;
+import org.palanca.desktop.step.housing.HousingStep;
+import org.palanca.desktop.step.links.LinksStep;
+import org.palanca.desktop.step.measure.MeasureStep;
+import org.palanca.desktop.step.place.PlaceStep;
+import org.palanca.desktop.step.shaft.ShaftStep;
+import org.palanca.desktop.step.shocks.ShocksStep;
+import org.palanca.desktop.step.slope.SlopeStep;
+import org.palanca.desktop.step.steer.SteerStep;
+
+/** The steps of the job, in their order. The one place that names them all. */
+final class Steps {
+    /** The step that shows the board. */
+    static final Step BOARD = new LinksStep();
+
+    /** The step that cycles the axle. */
+    static final Step CYCLE = new CycleStep();
+
+    static final List<Step> ALL = List.of(
+            new GoalsStep(),
+            new MeasureStep(),
+            new AxleStep(),
+            new HousingStep(),
+            BOARD,
+            new SteerStep(),
+            new CompareStep(),
+            new PlaceStep(),
+            CYCLE,
+            new ShocksStep(),
+            new ShaftStep(),
+            new SlopeStep(),
+            new CutListStep());
+
+    private Steps() {}
+
+    /**
+     * A step by its id.
+     *
+     * @throws IllegalArgumentException naming the steps there are
+     */
+    static Step step(String id) {
+        return ALL.stream()
+                .filter(step -> step.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no step \"" + id + "\"; there are "
+                        + ALL.stream().map(Step::id).toList()));
+    }
+}

@@ -1,0 +1,92 @@
+package org.palanca.desktop.board;
+
+import java.util.List;
+import java.util.function.Supplier;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.text.TextAlignment;
+import org.palanca.desktop.theme.Fonts;
+import org.palanca.desktop.theme.Theme;
+import org.palanca.io.sheet.Ink;
+import org.palanca.io.sheet.Page;
+
+/** A drawing as it will be on paper, as wide as there is room, in the window's colours. */
+public final class InkView extends DrawnRegion {
+    private static final double MARGIN = 26;
+
+    /** Letters are drawn no smaller than can be read, so the first line needs room above. */
+    private static final double TOP = 8;
+
+    private List<Ink> ink = List.of();
+    private double tall = 1;
+
+    public InkView(Supplier<Theme> theme) {
+        super(theme, 80, 40);
+        setMinHeight(120);
+    }
+
+    /** Shows a drawing, as large as there is room for. */
+    public void show(List<Ink> drawing) {
+        ink = List.copyOf(drawing);
+        tall = TOP + ink.stream().mapToDouble(InkView::lowest).max().orElse(1) + TOP / 2;
+        requestLayout();
+        draw();
+    }
+
+    private static double lowest(Ink ink) {
+        if (ink instanceof Ink.Text text) {
+            return text.y();
+        }
+        return ink instanceof Ink.Line line ? Math.max(line.y1(), line.y2()) : ((Ink.Circle) ink).y();
+    }
+
+    private double scale(double width, double height) {
+        return Math.min(width / (Page.WIDTH - 2 * MARGIN), height / tall);
+    }
+
+    @Override
+    protected void paint(GraphicsContext g, Theme colours, double width, double height) {
+        double scale = scale(width, height);
+        double left = (width - Page.WIDTH * scale) / 2;
+        for (Ink one : ink) {
+            draw(g, one, colours, left, scale);
+        }
+    }
+
+    private static void draw(GraphicsContext g, Ink ink, Theme colours, double left, double scale) {
+        if (ink instanceof Ink.Text text) {
+            g.setFill(text.bold() ? colours.line() : colours.second());
+            double points = Math.max(12, text.size() * scale);
+            g.setFont(text.bold() ? Fonts.figures(points) : Fonts.text(points));
+            g.setTextAlign(TextAlignment.LEFT);
+            g.setTextBaseline(VPos.BASELINE);
+            g.fillText(text.text(), left + text.x() * scale, (TOP + text.y()) * scale);
+        } else if (ink instanceof Ink.Line line) {
+            g.setStroke(line.width() < 0.5 ? colours.second() : colours.line());
+            g.setLineWidth(Math.max(1, line.width() * scale * 1.2));
+            if (line.dash() > 0) {
+                g.setLineDashes(line.dash() * scale);
+            } else {
+                g.setLineDashes();
+            }
+            g.strokeLine(
+                    left + line.x1() * scale,
+                    (TOP + line.y1()) * scale,
+                    left + line.x2() * scale,
+                    (TOP + line.y2()) * scale);
+            g.setLineDashes();
+        } else if (ink instanceof Ink.Circle circle) {
+            double r = circle.radius() * scale;
+            double x = left + circle.x() * scale - r;
+            double y = (TOP + circle.y()) * scale - r;
+            if (circle.filled()) {
+                g.setFill(colours.line());
+                g.fillOval(x, y, 2 * r, 2 * r);
+            } else {
+                g.setStroke(colours.line());
+                g.setLineWidth(Math.max(1, circle.width() * scale));
+                g.strokeOval(x, y, 2 * r, 2 * r);
+            }
+        }
+    }
+}

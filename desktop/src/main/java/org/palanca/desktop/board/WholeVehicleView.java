@@ -1,0 +1,136 @@
+package org.palanca.desktop.board;
+
+import java.util.function.Supplier;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.shape.ArcType;
+import javafx.scene.text.TextAlignment;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
+import org.palanca.desktop.theme.Fonts;
+import org.palanca.desktop.theme.Theme;
+import org.palanca.drawing.AxleDrawing;
+import org.palanca.drawing.Elevation;
+import org.palanca.drawing.Shape;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.Vehicle;
+
+/** The whole vehicle from the side at ride, with wheelbase and centre of gravity dimensioned. */
+public final class WholeVehicleView extends DrawnRegion {
+    private final Supplier<Vehicle> shown;
+    private final Supplier<Words> words;
+    private double scale;
+    private double left;
+    private double ground;
+
+    /** @param shown gives the vehicle to draw */
+    public WholeVehicleView(Supplier<Vehicle> shown, Supplier<Words> words, Supplier<Theme> theme) {
+        super(theme, 50, 1);
+        this.shown = shown;
+        this.words = words;
+    }
+
+    /** The vehicle as it is now. */
+    @Override
+    protected void paint(GraphicsContext g, Theme colours, double width, double height) {
+        Vehicle vehicle = shown.get();
+        double tallest = vehicle.axles().stream()
+                .mapToDouble(axle -> axle.tyre().diameter())
+                .max()
+                .orElse(1);
+        double run = vehicle.wheelbase() + tallest * 2.1;
+        scale = Math.min(getWidth() / run, (getHeight() - 70) / (tallest * 1.25));
+        left = (getWidth() - vehicle.wheelbase() * scale) / 2;
+        ground = getHeight() - 46;
+        g.setStroke(colours.second());
+        g.setLineWidth(1.4);
+        g.strokeLine(12, ground, getWidth() - 12, ground);
+        AxleDrawing.surroundings(vehicle, Elevation.SIDE).forEach(shape -> shape(g, shape, colours));
+        for (Axle axle : vehicle.axles()) {
+            AxleDrawing.axle(new AxleModel(vehicle, axle.place()), Elevation.SIDE)
+                    .forEach(shape -> shape(g, shape, colours));
+        }
+        dimensions(g, vehicle, colours);
+    }
+
+    private double x(double across) {
+        return left + across * scale;
+    }
+
+    private double y(double up) {
+        return ground - up * scale;
+    }
+
+    private void shape(GraphicsContext g, Shape shape, Theme colours) {
+        g.setStroke(shape.role() == Shape.Role.RAIL ? colours.faint() : colours.second());
+        g.setLineWidth(1.3);
+        if (shape instanceof Shape.Circle circle) {
+            double r = circle.radius() * scale;
+            g.strokeOval(x(circle.centre().across()) - r, y(circle.centre().up()) - r, 2 * r, 2 * r);
+        } else if (shape instanceof Shape.Bar bar) {
+            g.setStroke(colours.line());
+            g.setLineWidth(3);
+            g.strokeLine(
+                    x(bar.from().across()),
+                    y(bar.from().up()),
+                    x(bar.to().across()),
+                    y(bar.to().up()));
+        } else if (shape instanceof Shape.Path path) {
+            double[] xs = path.points().stream().mapToDouble(p -> x(p.across())).toArray();
+            double[] ys = path.points().stream().mapToDouble(p -> y(p.up())).toArray();
+            if (path.closed()) {
+                g.strokePolygon(xs, ys, xs.length);
+            } else {
+                g.strokePolyline(xs, ys, xs.length);
+            }
+        }
+    }
+
+    private void dimensions(GraphicsContext g, Vehicle vehicle, Theme colours) {
+        Words w = words.get();
+        across(g, colours, 0, vehicle.wheelbase(), ground + 30, w.units().text(vehicle.wheelbase(), Quantity.LENGTH));
+        double behind = vehicle.mass().centreBehindFront();
+        double height = vehicle.mass().centreHeight();
+        double cx = x(behind);
+        double cy = y(height);
+        g.setStroke(colours.hand());
+        g.setLineWidth(2);
+        g.strokeOval(cx - 11, cy - 11, 22, 22);
+        g.setFill(colours.hand());
+        g.fillArc(cx - 11, cy - 11, 22, 22, 0, 90, ArcType.ROUND);
+        g.fillArc(cx - 11, cy - 11, 22, 22, 180, 90, ArcType.ROUND);
+        g.setLineWidth(1);
+        g.strokeLine(cx, cy + 11, cx, ground);
+        text(g, colours, w.units().text(height, Quantity.LENGTH), cx + 8, (cy + ground) / 2 + 14, TextAlignment.LEFT);
+        across(g, colours, 0, behind, cy - 26, w.units().text(behind, Quantity.LENGTH));
+        String centre = w.text("goals.cg");
+        g.setFill(colours.ground());
+        g.fillRect(cx + 13, cy - 11, centre.length() * 5.8 + 4, 19);
+        g.setFill(colours.line());
+        g.setFont(Fonts.text(14));
+        g.setTextAlign(TextAlignment.LEFT);
+        g.fillText(centre, cx + 16, cy - 2);
+    }
+
+    private void across(GraphicsContext g, Theme colours, double from, double to, double y, String label) {
+        g.setStroke(colours.hand());
+        g.setLineWidth(1);
+        g.strokeLine(x(from), y, x(to), y);
+        g.strokeLine(x(from), y - 6, x(from), y + 6);
+        g.strokeLine(x(to), y - 6, x(to), y + 6);
+        double middle = x((from + to) / 2);
+        double half = label.length() * 4.6 + 8;
+        g.setFill(colours.ground());
+        g.fillRect(middle - half, y - 10, 2 * half, 20);
+        text(g, colours, label, middle, y, TextAlignment.CENTER);
+    }
+
+    private static void text(GraphicsContext g, Theme colours, String text, double x, double y, TextAlignment side) {
+        g.setFill(colours.line());
+        g.setFont(Fonts.figures(15));
+        g.setTextAlign(side);
+        g.setTextBaseline(VPos.CENTER);
+        g.fillText(text, x, y);
+    }
+}

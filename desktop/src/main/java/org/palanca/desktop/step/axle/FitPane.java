@@ -1,0 +1,393 @@
+package org.palanca.desktop.step.axle;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.DoubleConsumer;
+import java.util.function.DoubleSupplier;
+import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
+import javafx.geometry.VPos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.TilePane;
+import javafx.scene.layout.VBox;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Verdict;
+import org.palanca.base.words.Words;
+import org.palanca.desktop.control.BoxFields;
+import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.control.MeasureField;
+import org.palanca.desktop.control.VerdictColumn;
+import org.palanca.desktop.step.StepContext;
+import org.palanca.desktop.step.StepPane;
+import org.palanca.floor.adjust.Adjustment;
+import org.palanca.study.fit.FitWords;
+import org.palanca.study.fit.TyreClearance;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.Driveline;
+import org.palanca.vehicle.Obstacle;
+import org.palanca.vehicle.Rim;
+import org.palanca.vehicle.Surroundings;
+import org.palanca.vehicle.Tyre;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.WheelWell;
+import org.palanca.vehicle.survey.Box;
+import org.palanca.vehicle.survey.Mark;
+
+/** Place the axle: the tyre in its well at every pose that matters, square under the frame, and where the shaft runs. */
+public final class FitPane extends StepPane {
+    private static final double FORM = 190;
+
+    private final FitBoard board;
+    private final VBox form = new VBox(4);
+    private final List<Runnable> refreshers = new ArrayList<>();
+    private final VBox obstacles = new VBox(8);
+    private final ComboBox<String> leftEnd = new ComboBox<>();
+    private final ComboBox<String> rightEnd = new ComboBox<>();
+    private boolean filling;
+
+    public FitPane(StepContext context) {
+        super(context);
+        getStyleClass().add("floor-pane");
+        board = new FitBoard(wordsSupplier(), themeSupplier());
+        setId("axle-pane");
+        VBox.setVgrow(board, Priority.ALWAYS);
+        ScrollPane scroll = new ScrollPane(form);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setPrefHeight(FORM);
+        scroll.setMinHeight(FORM);
+        form.getStyleClass().add("form");
+        getChildren().setAll(board, scroll);
+        leftEnd.setId("fit-left-end");
+        rightEnd.setId("fit-right-end");
+        leftEnd.setOnAction(event -> ends());
+        rightEnd.setOnAction(event -> ends());
+        relabel();
+    }
+
+    private Surroundings around() {
+        return build().surroundings(place());
+    }
+
+    private Axle axle() {
+        return vehicle().axle(place()).orElseThrow();
+    }
+
+    /** A well that just fits what is planned, to be corrected by the tape. */
+    private WheelWell well() {
+        return around().well().orElseGet(() -> {
+            Axle axle = axle();
+            double radius = axle.tyre().diameter() / 2;
+            double half = axle.tyre().width() / 2;
+            return new WheelWell(
+                    -radius - 2 * TyreClearance.USUAL,
+                    radius + 2 * TyreClearance.USUAL,
+                    axle.tyre().loadedRadius() + radius + axle.travel().bump() + TyreClearance.USUAL,
+                    axle.track() / 2 - half - 2 * TyreClearance.USUAL,
+                    axle.track() / 2 + half + 2 * TyreClearance.USUAL,
+                    TyreClearance.USUAL);
+        });
+    }
+
+    private Driveline driveline() {
+        return around().driveline().orElseGet(() -> {
+            double line = axle().lineX(vehicle().wheelbase());
+            double inward = -place().outward();
+            return new Driveline(
+                    new Vector3D(
+                            line + inward * vehicle().wheelbase() * 0.5,
+                            0,
+                            axle().tyre().loadedRadius() + 0.2),
+                    Math.toRadians(3),
+                    Lengths.inches(12),
+                    0,
+                    0,
+                    Lengths.inches(3));
+        });
+    }
+
+    @Override
+    public void relabel() {
+        Words w = words();
+        refreshers.clear();
+        form.getChildren().clear();
+        TilePane tyre = group(w.text("fit.tyre"));
+        whole(tyre, "wheelbase", Vehicle::wheelbase, Vehicle::withWheelbase);
+        axleField(
+                tyre,
+                "track",
+                Axle::track,
+                (axle, v) -> axle.withWheels(axle.wheels().withTrack(v)));
+        axleField(
+                tyre,
+                "diameter",
+                axle -> axle.tyre().diameter(),
+                (axle, v) -> tyre(
+                        axle,
+                        new Tyre(
+                                v,
+                                axle.tyre().loadedRadius() * v / axle.tyre().diameter(),
+                                axle.tyre().width())));
+        axleField(
+                tyre,
+                "width",
+                axle -> axle.tyre().width(),
+                (axle, v) ->
+                        tyre(axle, new Tyre(axle.tyre().diameter(), axle.tyre().loadedRadius(), v)));
+        rim(tyre, "rim_diameter", Rim::diameter, (rim, v) -> new Rim(v, rim.width(), rim.backspacing()));
+        rim(tyre, "rim_width", Rim::width, (rim, v) -> new Rim(rim.diameter(), v, rim.backspacing()));
+        rim(tyre, "backspacing", Rim::backspacing, (rim, v) -> new Rim(rim.diameter(), rim.width(), v));
+        TilePane well = group(w.text("fit.well"));
+        well(
+                well,
+                "rear_edge",
+                a -> -a.rearEdge(),
+                (a, v) -> new WheelWell(-v, a.frontEdge(), a.top(), a.inner(), a.outer(), a.wanted()));
+        well(
+                well,
+                "front_edge",
+                WheelWell::frontEdge,
+                (a, v) -> new WheelWell(a.rearEdge(), v, a.top(), a.inner(), a.outer(), a.wanted()));
+        well(
+                well,
+                "top",
+                WheelWell::top,
+                (a, v) -> new WheelWell(a.rearEdge(), a.frontEdge(), v, a.inner(), a.outer(), a.wanted()));
+        well(
+                well,
+                "inner",
+                WheelWell::inner,
+                (a, v) -> new WheelWell(a.rearEdge(), a.frontEdge(), a.top(), v, a.outer(), a.wanted()));
+        well(
+                well,
+                "outer",
+                WheelWell::outer,
+                (a, v) -> new WheelWell(a.rearEdge(), a.frontEdge(), a.top(), a.inner(), v, a.wanted()));
+        well(
+                well,
+                "wanted",
+                WheelWell::wanted,
+                (a, v) -> new WheelWell(a.rearEdge(), a.frontEdge(), a.top(), a.inner(), a.outer(), v));
+        TilePane shaft = group(w.text("fit.driveline"));
+        output(shaft, "out_ahead", Vector3D::getX, (at, v) -> new Vector3D(v, at.getY(), at.getZ()));
+        output(shaft, "out_left", Vector3D::getY, (at, v) -> new Vector3D(at.getX(), v, at.getZ()));
+        output(shaft, "out_up", Vector3D::getZ, (at, v) -> new Vector3D(at.getX(), at.getY(), v));
+        line(shaft, "out_angle", Quantity.ANGLE, Driveline::outputAngle, Driveline::withOutputAngle);
+        line(shaft, "reach", Quantity.LENGTH, Driveline::reach, Driveline::withReach);
+        line(shaft, "offset", Quantity.LENGTH, Driveline::offset, Driveline::withOffset);
+        line(shaft, "drop", Quantity.LENGTH, Driveline::drop, Driveline::withDrop);
+        line(shaft, "slip", Quantity.LENGTH, Driveline::slip, Driveline::withSlip);
+        FlowPane ends = new FlowPane(
+                12, 6, Labels.over(w.text("fit.left_end"), leftEnd), Labels.over(w.text("fit.right_end"), rightEnd));
+        form.getChildren().addAll(Labels.of(w.text("fit.ends"), "form-title"), ends);
+        form.getChildren().addAll(Labels.of(w.text("fit.obstacles"), "form-title"), obstacles);
+    }
+
+    private static Axle tyre(Axle axle, Tyre tyre) {
+        return axle.withWheels(axle.wheels().withTyre(tyre));
+    }
+
+    /** A size of the rim. The first that is typed makes one with an ordinary rest; until then the wheel counts as filled. */
+    private void rim(TilePane group, String name, ToDoubleFunction<Rim> get, BiFunction<Rim, Double, Rim> with) {
+        MeasureField field = new MeasureField(
+                Quantity.LENGTH,
+                wordsSupplier(),
+                value -> {
+                    Rim now = axle().wheels().rim().orElseGet(() -> Rim.ordinary(axle().tyre()));
+                    planned(
+                            name,
+                            vehicle().withAxle(axle().withWheels(axle().wheels().withRim(with.apply(now, value)))));
+                },
+                complaints());
+        field.setId("fit-" + name.replace('_', '-'));
+        group.getChildren()
+                .add(Labels.over(words().text("fit.field." + name), field, Quantity.LENGTH, wordsSupplier()));
+        refreshers.add(() -> axle().wheels()
+                .rim()
+                .ifPresentOrElse(rim -> field.show(get.applyAsDouble(rim)), () -> field.showNone("–")));
+    }
+
+    private TilePane group(String title) {
+        TilePane tiles = new TilePane(12, 6);
+        form.getChildren().addAll(Labels.of(title, "form-title"), tiles);
+        return tiles;
+    }
+
+    private void field(TilePane group, String name, Quantity quantity, DoubleSupplier get, DoubleConsumer set) {
+        MeasureField field = new MeasureField(quantity, wordsSupplier(), set, complaints());
+        field.setId("fit-" + name.replace('_', '-'));
+        group.getChildren().add(Labels.over(words().text("fit.field." + name), field, quantity, wordsSupplier()));
+        refreshers.add(() -> field.show(get.getAsDouble()));
+    }
+
+    private void whole(
+            TilePane group, String name, ToDoubleFunction<Vehicle> get, BiFunction<Vehicle, Double, Vehicle> with) {
+        field(
+                group,
+                name,
+                Quantity.LENGTH,
+                () -> get.applyAsDouble(vehicle()),
+                value -> planned(name, with.apply(vehicle(), value)));
+    }
+
+    private void axleField(
+            TilePane group, String name, ToDoubleFunction<Axle> get, BiFunction<Axle, Double, Axle> with) {
+        field(
+                group,
+                name,
+                Quantity.LENGTH,
+                () -> get.applyAsDouble(axle()),
+                value -> planned(name, vehicle().withAxle(with.apply(axle(), value))));
+    }
+
+    private void planned(String name, Vehicle next) {
+        if (!document().change(next, Message.of("change.goal", words().text("fit.field." + name)), "")) {
+            refresh();
+        }
+    }
+
+    private void well(
+            TilePane group,
+            String name,
+            ToDoubleFunction<WheelWell> get,
+            BiFunction<WheelWell, Double, WheelWell> with) {
+        field(
+                group,
+                name,
+                Quantity.LENGTH,
+                () -> get.applyAsDouble(well()),
+                value -> known(name, around().withWell(with.apply(well(), value))));
+    }
+
+    private void line(
+            TilePane group,
+            String name,
+            Quantity quantity,
+            ToDoubleFunction<Driveline> get,
+            BiFunction<Driveline, Double, Driveline> with) {
+        field(
+                group,
+                name,
+                quantity,
+                () -> get.applyAsDouble(driveline()),
+                value -> known(name, around().withDriveline(with.apply(driveline(), value))));
+    }
+
+    private void output(
+            TilePane group, String name, ToDoubleFunction<Vector3D> get, BiFunction<Vector3D, Double, Vector3D> with) {
+        Function<Double, Driveline> moved = value -> {
+            Driveline old = driveline();
+            return old.withOutput(with.apply(old.output(), value));
+        };
+        field(
+                group,
+                name,
+                Quantity.LENGTH,
+                () -> get.applyAsDouble(driveline().output()),
+                value -> known(name, around().withDriveline(moved.apply(value))));
+    }
+
+    private void known(String name, Surroundings next) {
+        change(build -> build.with(place(), next), "fit", words().text("fit.field." + name));
+    }
+
+    /** What is in the way, each as a box with a name. */
+    private void showObstacles() {
+        Words w = words();
+        obstacles.getChildren().clear();
+        List<Obstacle> all = around().obstacles();
+        for (int i = 0; i < all.size(); i++) {
+            obstacles.getChildren().add(obstacle(i, all.get(i), w));
+        }
+        TextField name = new TextField();
+        name.setId("obstacle-new");
+        name.setPromptText(w.text("fit.obstacle_new"));
+        name.setOnAction(event -> addObstacle(name.getText()));
+        Button add = new Button(w.text("parts.add"));
+        add.setId("obstacle-add");
+        add.setOnAction(event -> addObstacle(name.getText()));
+        obstacles.getChildren().add(new FlowPane(8, 6, name, add));
+    }
+
+    private VBox obstacle(int i, Obstacle obstacle, Words w) {
+        Button gone = new Button("✕");
+        gone.getStyleClass().add("pad-button");
+        gone.setId("obstacle-drop-" + i);
+        gone.setAccessibleText(w.text("parts.remove", obstacle.name()));
+        gone.setOnAction(event -> {
+            List<Obstacle> next = new ArrayList<>(around().obstacles());
+            next.remove(i);
+            known("obstacle", around().withObstacles(next));
+        });
+        BoxFields sides = new BoxFields("obstacle-" + i, obstacle.room(), wordsSupplier(), complaints(), box -> {
+            List<Obstacle> next = new ArrayList<>(around().obstacles());
+            next.set(i, new Obstacle(obstacle.name(), box));
+            known("obstacle", around().withObstacles(next));
+        });
+        FlowPane head = new FlowPane(10, 4, Labels.of(obstacle.name(), "step-name"), gone);
+        head.setRowValignment(VPos.CENTER);
+        return new VBox(4, head, sides);
+    }
+
+    /** A new one stands behind the axle, to be put where the tape says. */
+    private void addObstacle(String name) {
+        if (name.isBlank()) {
+            return;
+        }
+        double behind = axle().lineX(vehicle().wheelbase()) - axle().tyre().diameter();
+        double up = axle().tyre().loadedRadius();
+        List<Obstacle> next = new ArrayList<>(around().obstacles());
+        next.add(new Obstacle(name.strip(), new Box(behind - 0.1, behind, -0.1, 0.1, up, up + 0.2)));
+        known("obstacle", around().withObstacles(next));
+    }
+
+    private void ends() {
+        boolean both = leftEnd.getValue() != null && rightEnd.getValue() != null;
+        if (!filling && both) {
+            change(
+                    build -> build.with(place(), around().withEnds(leftEnd.getValue(), rightEnd.getValue())),
+                    "fit",
+                    words().text("fit.ends"));
+        }
+    }
+
+    @Override
+    public void setTextSize(double times) {
+        board.setTextSize(times);
+    }
+
+    @Override
+    protected void show() {
+        if (vehicle().axle(place()).isEmpty()) {
+            return;
+        }
+        refreshers.forEach(Runnable::run);
+        Adjustment adjustment = Adjustment.of(build().survey());
+        filling = true;
+        List<String> names = build().survey().marks().stream().map(Mark::name).toList();
+        for (ComboBox<String> box : List.of(leftEnd, rightEnd)) {
+            if (!box.getItems().equals(names)) {
+                box.getItems().setAll(names);
+            }
+        }
+        leftEnd.setValue(around().leftEnd().isEmpty() ? null : around().leftEnd());
+        rightEnd.setValue(around().rightEnd().isEmpty() ? null : around().rightEnd());
+        filling = false;
+        showObstacles();
+        board.show(vehicle(), place(), adjustment);
+        showSide(FitWords.of(vehicle(), place(), adjustment));
+    }
+
+    private void showSide(List<Verdict> said) {
+        sideColumn().getChildren().setAll(VerdictColumn.of(said, words(), "fit-headline", "fit.start", "fit.fits"));
+    }
+}

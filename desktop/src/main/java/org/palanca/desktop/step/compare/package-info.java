@@ -1,0 +1,2 @@
+/** The step compare: the plan beside other ways the vehicle may stand. */
+package org.palanca.desktop.step.compare;

@@ -1,0 +1,2 @@
+/** The step goals: what the vehicle is for and its main sizes. */
+package org.palanca.desktop.step.goals;

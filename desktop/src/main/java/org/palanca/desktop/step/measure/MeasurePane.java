@@ -1,0 +1,616 @@
+package org.palanca.desktop.step.measure;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import javafx.geometry.Point2D;
+import javafx.geometry.Pos;
+import javafx.geometry.VPos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.MeasureFormatException;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
+import org.palanca.desktop.control.Choices;
+import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.step.StepContext;
+import org.palanca.desktop.step.StepPane;
+import org.palanca.drawing.Elevation;
+import org.palanca.floor.adjust.Adjustment;
+import org.palanca.floor.adjust.SideBySide;
+import org.palanca.floor.adjust.SurveyFix;
+import org.palanca.floor.adjust.SurveyRemark;
+import org.palanca.floor.instrument.InstrumentLine;
+import org.palanca.floor.scan.Scan;
+import org.palanca.floor.scan.ScanPoint;
+import org.palanca.io.FileFormatException;
+import org.palanca.io.points.PointFile;
+import org.palanca.vehicle.survey.Axis;
+import org.palanca.vehicle.survey.Instrument;
+import org.palanca.vehicle.survey.Mark;
+import org.palanca.vehicle.survey.Reading;
+import org.palanca.vehicle.survey.ReadingKind;
+import org.palanca.vehicle.survey.Survey;
+
+/** Measure: press two marks, type what the tape says. Where everything is, how sure that is, and which reading is likely wrong. */
+public final class MeasurePane extends StepPane {
+    private static final double FIRST_HEIGHT = Lengths.inches(24);
+    private static final double PHOTO = 240;
+
+    private final SurveyBoard board;
+    private final ComboBox<ReadingKind> kind = new ComboBox<>();
+    private final ComboBox<Instrument> instrument = new ComboBox<>();
+    private final ComboBox<String> from = new ComboBox<>();
+    private final ComboBox<String> to = new ComboBox<>();
+    private final TextField value = new TextField();
+    private final Label unit = Labels.of("", "second");
+    private final Button add = new Button();
+    private final Label hint = Labels.sentence("", "working-meaning");
+    private final TextField newMark = new TextField();
+    private final CheckBox onFloor = new CheckBox();
+    private final CheckBox onString = new CheckBox();
+    private final Button makeMark = new Button();
+    private final Button importPoints = new Button();
+    private final RoomEditor rooms;
+    private final VBox tools = new VBox(6);
+    private final GaugeRow gauge;
+    private final ReadingList list;
+    private Adjustment adjustment;
+    private List<SurveyRemark> remarks = List.of();
+    private Optional<ScanPoint> picked = Optional.empty();
+    private Scan scan = Scan.raw(List.of());
+    private List<String> scanned = List.of();
+    private boolean filling;
+
+    public MeasurePane(StepContext context) {
+        super(context);
+        getStyleClass().add("floor-pane");
+        board = new SurveyBoard(this::vehicle, wordsSupplier(), themeSupplier());
+        gauge = new GaugeRow(wordsSupplier(), complaints(), this::fromGauge);
+        rooms = new RoomEditor(this);
+        list = new ReadingList(wordsSupplier(), complaints(), this::corrected);
+        setId("measure-pane");
+        VBox.setVgrow(board, Priority.ALWAYS);
+        entry();
+        board.onMark(this::pressMark);
+        board.onPoint(this::pick);
+        board.onPlace(this::pressPlace);
+        relabel();
+    }
+
+    private void entry() {
+        kind.setId("measure-kind");
+        kind.getItems().setAll(ReadingKind.values());
+        kind.setConverter(Choices.names(wordsSupplier(), one -> "survey.kind." + one.id()));
+        kind.valueProperty().addListener((o, before, now) -> kindChosen());
+        instrument.setId("measure-instrument");
+        instrument.setConverter(Choices.names(wordsSupplier(), one -> "survey.instrument." + one.id()));
+        from.setId("measure-from");
+        to.setId("measure-to");
+        from.valueProperty().addListener((o, before, now) -> inHand());
+        to.valueProperty().addListener((o, before, now) -> inHand());
+        value.setId("measure-value");
+        value.getStyleClass().add("big-entry");
+        value.setOnAction(event -> take());
+        add.setId("measure-add");
+        add.getStyleClass().add("main-action");
+        add.setOnAction(event -> take());
+        hint.setId("measure-hint");
+        HBox number = new HBox(6, value, unit, add);
+        number.setAlignment(Pos.CENTER_LEFT);
+        FlowPane first = new FlowPane(8, 6, kind, from, to, number, instrument);
+        first.setRowValignment(VPos.CENTER);
+        newMark.setId("new-mark");
+        newMark.setPrefColumnCount(12);
+        newMark.setOnAction(event -> makeMark(Optional.empty()));
+        onFloor.setId("mark-on-floor");
+        onString.setId("mark-on-string");
+        makeMark.setId("make-mark");
+        makeMark.setOnAction(event -> makeMark(Optional.empty()));
+        importPoints.setId("import-points");
+        importPoints.setOnAction(event -> importPoints());
+        for (Region part : new Region[] {kind, from, to, instrument, add, makeMark, importPoints, onFloor, onString}) {
+            part.setMinWidth(USE_PREF_SIZE);
+        }
+        FlowPane second = new FlowPane(8, 6, newMark, onFloor, onString, makeMark);
+        tools.getChildren().setAll(importPoints, rooms.starter(), gauge);
+        tools.getStyleClass().add("side-card");
+        second.setRowValignment(VPos.CENTER);
+        first.getStyleClass().add("floor-entry");
+        second.getStyleClass().add("floor-entry");
+        getChildren().setAll(first, hint, board, second);
+        kind.setValue(ReadingKind.DISTANCE);
+    }
+
+    @Override
+    public void relabel() {
+        Words w = words();
+        add.setText(w.text("measure.add"));
+        newMark.setPromptText(w.text("measure.new_mark"));
+        onFloor.setText(w.text("measure.on_floor"));
+        onString.setText(w.text("measure.on_string"));
+        makeMark.setText(w.text("measure.make_mark"));
+        importPoints.setText(w.text("measure.import"));
+        from.setPromptText(w.text("measure.from"));
+        to.setPromptText(w.text("measure.to"));
+        kind.setConverter(Choices.names(wordsSupplier(), one -> "survey.kind." + one.id()));
+        instrument.setConverter(Choices.names(wordsSupplier(), one -> "survey.instrument." + one.id()));
+        gauge.relabel();
+        rooms.relabel();
+        kindChosen();
+    }
+
+    @Override
+    public void setTextSize(double times) {
+        board.setTextSize(times);
+    }
+
+    private void kindChosen() {
+        ReadingKind chosen = kind.getValue();
+        boolean two = chosen.between();
+        to.setVisible(two);
+        to.setManaged(two);
+        boolean number = chosen != ReadingKind.PLUMB;
+        value.setVisible(number);
+        unit.setVisible(number);
+        unit.setText(words().units().unit(chosen.quantity()));
+        instrument
+                .getItems()
+                .setAll(Arrays.stream(Instrument.values())
+                        .filter(one -> one.quantity() == chosen.quantity())
+                        .toList());
+        instrument.setValue(chosen.usual());
+        inHand();
+    }
+
+    @Override
+    protected void show() {
+        Survey survey = build().survey();
+        adjustment = Adjustment.of(survey);
+        remarks = SurveyRemark.of(adjustment);
+        filling = true;
+        List<String> names = survey.marks().stream().map(Mark::name).toList();
+        // Points belong to the vehicle they were laid over: another one has other marks.
+        if (!scanned.isEmpty() && names.stream().noneMatch(scanned::contains)) {
+            forgetPoints();
+        }
+        fill(from, names);
+        fill(to, names);
+        filling = false;
+        board.show(adjustment, hand(from), hand(to));
+        showSide();
+        hint();
+    }
+
+    private static void fill(ComboBox<String> box, List<String> names) {
+        String kept = box.getValue();
+        if (!box.getItems().equals(names)) {
+            box.getItems().setAll(names);
+            box.setValue(names.contains(kept) ? kept : null);
+        }
+    }
+
+    private static String hand(ComboBox<String> box) {
+        return box.getValue() == null ? "" : box.getValue();
+    }
+
+    private void inHand() {
+        if (!filling && adjustment != null) {
+            board.show(adjustment, hand(from), kind.getValue().between() ? hand(to) : "");
+            showSide();
+            hint();
+        }
+    }
+
+    // --- Taking readings -------------------------------------------------------------------------------------------
+
+    /** The first mark pressed is where the tape is held, the next where it is read; a third starts again. */
+    private void pressMark(String name) {
+        if (picked.isPresent()) {
+            nameScanPoint(name);
+            return;
+        }
+        boolean two = kind.getValue().between();
+        if (!two || hand(from).isEmpty() || !hand(to).isEmpty() || hand(from).equals(name)) {
+            from.setValue(name);
+            to.setValue(null);
+        } else {
+            to.setValue(name);
+        }
+        if (!two || !hand(to).isEmpty()) {
+            value.requestFocus();
+        }
+    }
+
+    private void take() {
+        ReadingKind what = kind.getValue();
+        if (hand(from).isEmpty() || what.between() && hand(to).isEmpty()) {
+            complain(words().text(what.between() ? "measure.two_marks" : "measure.one_mark"));
+            return;
+        }
+        Optional<List<Double>> values = what == ReadingKind.PLUMB ? Optional.of(List.of()) : typed(what.quantity());
+        if (values.isEmpty()) {
+            return;
+        }
+        take(values.get(), instrument.getValue());
+    }
+
+    private void take(List<Double> values, Instrument with) {
+        ReadingKind what = kind.getValue();
+        Reading reading =
+                new Reading(what, hand(from), what.between() ? hand(to) : "", values, with, OptionalDouble.empty());
+        boolean done = change(
+                build -> build.withSurvey(build.survey().with(reading)),
+                "reading",
+                words().text(SurveyRemark.phrase(reading)));
+        if (done) {
+            complain("");
+            value.clear();
+            value.requestFocus();
+        }
+    }
+
+    /** Several repeats may be typed at once, parted by a semicolon. */
+    private Optional<List<Double>> typed(Quantity quantity) {
+        List<Double> values = new ArrayList<>();
+        try {
+            for (String one : value.getText().split(";")) {
+                values.add(quantity.onGrid(words().units().parse(one.strip(), quantity)));
+            }
+            return Optional.of(values);
+        } catch (MeasureFormatException e) {
+            complain(words().text(e));
+            return Optional.empty();
+        }
+    }
+
+    private void fromGauge(InstrumentLine.Kind what, double reading) {
+        boolean angle = what == InstrumentLine.Kind.ANGLE;
+        if (angle != (kind.getValue().quantity() == Quantity.ANGLE)) {
+            complain(words().text(angle ? "gauge.is_angle" : "gauge.is_distance"));
+            return;
+        }
+        if (hand(from).isEmpty() || kind.getValue().between() && hand(to).isEmpty()) {
+            complain(words().text(kind.getValue().between() ? "measure.two_marks" : "measure.one_mark"));
+            return;
+        }
+        take(List.of(what.quantity().onGrid(reading)), angle ? Instrument.ANGLE_FINDER : Instrument.LASER);
+    }
+
+    /** What the others say of the measurement in hand, what was read of it, and what its image on the other side reads. */
+    private void hint() {
+        Words w = words();
+        ReadingKind what = kind.getValue();
+        boolean named = !hand(from).isEmpty() && (!what.between() || !hand(to).isEmpty());
+        if (!named || hand(from).equals(hand(to))) {
+            hint.setText(w.text(build().survey().marks().isEmpty() ? "measure.start" : "measure.press"));
+            return;
+        }
+        Reading wanted = Reading.of(what, hand(from), what.between() ? hand(to) : "", 1);
+        Optional<Reading> taken = find(wanted);
+        List<String> parts = new ArrayList<>();
+        parts.add(w.text(SurveyRemark.phrase(wanted)));
+        taken.filter(reading -> !reading.values().isEmpty())
+                .ifPresent(reading -> parts.add(w.text(
+                        reading.values().size() > 1 ? "measure.taken" : "measure.taken_once",
+                        w.units().text(reading.value(), what.quantity()),
+                        Integer.toString(reading.values().size()),
+                        w.units().text(reading.range(), what.quantity()))));
+        Adjustment others = taken.map(adjustment::without).orElse(adjustment);
+        others.expected(wanted)
+                .filter(expected -> what != ReadingKind.PLUMB)
+                .ifPresent(expected ->
+                        parts.add(w.text("measure.others", w.units().text(expected.value(), what.quantity()))));
+        Reading image = Reading.of(
+                what, SideBySide.other(wanted.from()), what.between() ? SideBySide.other(wanted.to()) : "", 1);
+        find(image)
+                .filter(reading -> !image.equals(wanted) && !reading.values().isEmpty())
+                .ifPresent(reading ->
+                        parts.add(w.text("measure.other_side", w.units().text(reading.value(), what.quantity()))));
+        hint.setText(String.join("   ", parts));
+    }
+
+    private Optional<Reading> find(Reading wanted) {
+        return build().survey().readings().stream().filter(wanted::sameAs).findFirst();
+    }
+
+    // --- Marks -----------------------------------------------------------------------------------------------------
+
+    private void pressPlace(Elevation elevation, Vector3D place) {
+        if (!newMark.getText().isBlank()) {
+            makeMark(Optional.of(
+                    elevation == Elevation.TOP
+                            ? new Vector3D(place.getX(), place.getY(), FIRST_HEIGHT)
+                            : new Vector3D(place.getX(), 0, place.getZ())));
+        }
+    }
+
+    private void makeMark(Optional<Vector3D> place) {
+        String name = newMark.getText().strip();
+        if (picked.isPresent() && !name.isEmpty()) {
+            nameScanPoint(name);
+            return;
+        }
+        if (name.isEmpty() || build().survey().mark(name).isPresent()) {
+            complain(words().text(name.isEmpty() ? "measure.name_wanted" : "measure.name_taken", name));
+            return;
+        }
+        double left = name.matches(".*\\bright\\b.*") ? -0.45 : 0.45;
+        Vector3D near = place.orElse(new Vector3D(-vehicle().wheelbase() / 2, left, FIRST_HEIGHT));
+        Set<Axis> defined = EnumSet.noneOf(Axis.class);
+        if (onFloor.isSelected()) {
+            near = new Vector3D(near.getX(), near.getY(), 0);
+            defined.add(Axis.UP);
+        }
+        if (onString.isSelected()) {
+            near = new Vector3D(near.getX(), 0, near.getZ());
+            defined.add(Axis.LEFT);
+        }
+        Mark mark = new Mark(name, near, defined);
+        if (change(build -> build.withSurvey(build.survey().with(mark)), "mark", name)) {
+            complain("");
+            newMark.clear();
+            pressMark(name);
+        }
+    }
+
+    private void showSide() {
+        Words w = words();
+        VBox side = sideColumn();
+        side.getChildren().clear();
+        String first = adjustment.survey().marks().isEmpty()
+                ? w.text("measure.start")
+                : remarks.isEmpty()
+                        ? w.text("survey.well_held")
+                        : w.text(remarks.get(0).message());
+        Label headline = Labels.sentence(first, "side-headline");
+        headline.setId("survey-headline");
+        if (!remarks.isEmpty() && remarks.get(0).level() != SurveyRemark.Level.ADVICE) {
+            headline.getStyleClass().add("limit");
+        }
+        side.getChildren().add(headline);
+        if (!remarks.isEmpty()) {
+            remarks.get(0).fix().ifPresent(fix -> side.getChildren().add(fixButton(fix, 0, w)));
+        }
+        side.getChildren().add(new Keypad(value, this::take, w.text("measure.add")));
+        if (!hand(from).isEmpty()) {
+            side.getChildren().add(markCard(hand(from), w));
+        }
+        if (kind.getValue().between() && !hand(to).isEmpty()) {
+            side.getChildren().add(markCard(hand(to), w));
+        }
+        side.getChildren().add(tools);
+        rooms.card().ifPresent(side.getChildren()::add);
+        VBox more = new VBox(7);
+        for (int i = 1; i < remarks.size(); i++) {
+            int number = i;
+            more.getChildren().add(remark(remarks.get(i), w));
+            remarks.get(i).fix().ifPresent(fix -> more.getChildren().add(fixButton(fix, number, w)));
+        }
+        side.getChildren().add(more);
+        if (!adjustment.survey().readings().isEmpty()) {
+            list.show(adjustment);
+            side.getChildren().add(list);
+        }
+        if (!adjustment.survey().cuts().isEmpty()) {
+            side.getChildren().add(Labels.sentence(w.text("caution.cut"), "caution"));
+        }
+    }
+
+    private Button fixButton(SurveyFix fix, int number, Words w) {
+        String what = w.text(fix.said());
+        Button button = Labels.button(
+                "survey-fix-" + number,
+                what,
+                () -> change(
+                        build -> build.withSurvey(fix.in(build.survey())),
+                        "reading",
+                        w.text(SurveyRemark.phrase(fix.before()))));
+        button.setAccessibleText(what + ": " + w.text(SurveyRemark.phrase(fix.before())));
+        return button;
+    }
+
+    private Label remark(SurveyRemark remark, Words w) {
+        Label label = Labels.sentence(
+                w.text(remark.message()), remark.level() == SurveyRemark.Level.ADVICE ? "second" : "working-why");
+        label.setOnMouseClicked(event -> remark.marks().stream().findFirst().ifPresent(name -> {
+            from.setValue(name);
+            to.setValue(remark.marks().size() > 1 ? remark.marks().get(1) : null);
+        }));
+        return label;
+    }
+
+    private VBox markCard(String name, Words w) {
+        Optional<Mark> mark = adjustment.survey().mark(name);
+        VBox card = new VBox(3);
+        card.getStyleClass().add("side-card");
+        if (mark.isEmpty()) {
+            return card;
+        }
+        Vector3D at = adjustment.place(name);
+        card.getChildren().add(Labels.of(name, "form-title"));
+        for (Axis axis : Axis.values()) {
+            String where = w.units().text(axis.of(at), Quantity.LENGTH).replace("-", "−");
+            String uncertainty = adjustment.free(name).contains(axis)
+                    ? w.text("measure.not_held")
+                    : mark.get().defined().contains(axis)
+                            ? w.text("measure.defined")
+                            : "± " + w.units().fine(adjustment.deviation(name, axis));
+            Label label = Labels.of(w.text("measure.axis." + axis.id(), where, uncertainty), "card-number");
+            label.setId("mark-" + axis.id() + "-" + name.replace(' ', '-'));
+            card.getChildren().add(label);
+        }
+        readings(name).forEach(reading -> card.getChildren().add(readingRow(reading, w)));
+        Button photo =
+                Labels.button("photo-" + name.replace(' ', '-'), w.text("measure.photo"), () -> photo(mark.get()));
+        Button forget = Labels.button(
+                "forget-" + name.replace(' ', '-'),
+                w.text("measure.forget_mark"),
+                () -> change(build -> build.withSurvey(build.survey().without(mark.get())), "mark_gone", name));
+        card.getChildren().add(new HBox(6, photo, forget));
+        mark.get().photos().forEach(one -> card.getChildren().add(picture(one)));
+        return card;
+    }
+
+    /** Readings of the measurement in hand, so that a wrong one can be taken away. */
+    private List<Reading> readings(String name) {
+        boolean pair = kind.getValue().between() && !hand(from).isEmpty() && !hand(to).isEmpty();
+        return build().survey().readings().stream()
+                .filter(reading -> reading.touches(name))
+                .filter(reading -> !pair || reading.touches(hand(from)) && reading.touches(hand(to)))
+                .filter(reading -> !pair || name.equals(hand(to)))
+                .toList();
+    }
+
+    private HBox readingRow(Reading reading, Words w) {
+        String text = w.text(SurveyRemark.phrase(reading))
+                + (reading.values().isEmpty()
+                        ? ""
+                        : "  " + w.units().text(reading.value(), reading.kind().quantity()));
+        Label label = Labels.sentence(text, "second");
+        HBox.setHgrow(label, Priority.ALWAYS);
+        label.setMaxWidth(Double.MAX_VALUE);
+        int index = build().survey().readings().indexOf(reading);
+        Button gone = Labels.button("drop-reading-" + index, "✕", () -> corrected(reading, Optional.empty()));
+        gone.setAccessibleText(w.text("measure.drop", text));
+        HBox row = new HBox(6, label, gone);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    /** A reading with other values, or without any: it is gone then. */
+    private void corrected(Reading before, Optional<Reading> after) {
+        SurveyFix fix = new SurveyFix(SurveyRemark.phrase(before), before, after);
+        change(
+                build -> build.withSurvey(fix.in(build.survey())),
+                after.isPresent() ? "reading" : "reading_gone",
+                words().text(SurveyRemark.phrase(before)));
+    }
+
+    private void photo(Mark mark) {
+        context().files().toOpen(words().text("measure.photo_window")).ifPresent(path -> {
+            List<String> photos = new ArrayList<>(mark.photos());
+            photos.add(path.toString());
+            change(build -> build.withSurvey(build.survey().with(mark.withPhotos(photos))), "photo", mark.name());
+        });
+    }
+
+    private Node picture(String file) {
+        Path path = Path.of(file);
+        if (!Files.isReadable(path)) {
+            return Labels.sentence(words().text("measure.photo_gone", file), "limit");
+        }
+        Image image = new Image(path.toUri().toString(), PHOTO, PHOTO, true, true);
+        if (image.isError()) {
+            return Labels.sentence(words().text("measure.photo_unreadable", file), "limit");
+        }
+        return new ImageView(image);
+    }
+
+    // --- Scans -----------------------------------------------------------------------------------------------------
+
+    private void importPoints() {
+        context().files().toOpen(words().text("measure.import_window")).ifPresent(this::importPoints);
+    }
+
+    private void importPoints(Path file) {
+        boolean inches = words().units().length().inches();
+        try {
+            List<ScanPoint> points = PointFile.read(file, inches ? Lengths.INCH : Lengths.MILLIMETRE);
+            scan = Scan.raw(points).fitted(adjustment);
+            scanned = build().survey().marks().stream().map(Mark::name).toList();
+            picked = Optional.empty();
+            board.show(scan, picked);
+            String unitName = words().text(inches ? "measure.inches" : "measure.millimetres");
+            complain(
+                    scan.misfit().isPresent()
+                            ? words().text(
+                                            "measure.imported_fitted",
+                                            Integer.toString(points.size()),
+                                            unitName,
+                                            words().units().fine(scan.misfit().get()))
+                            : words().text("measure.imported", Integer.toString(points.size()), unitName));
+        } catch (FileFormatException e) {
+            complain(words().text(e.told()));
+        } catch (IOException e) {
+            complain(words().text("measure.unreadable", file));
+        }
+    }
+
+    private void forgetPoints() {
+        scanned = List.of();
+        scan = Scan.raw(List.of());
+        picked = Optional.empty();
+        board.show(scan, picked);
+    }
+
+    private void pick(ScanPoint point) {
+        picked = Optional.of(point);
+        newMark.setText(point.name());
+        newMark.requestFocus();
+        board.show(scan, picked);
+        complain(words().text("measure.name_point"));
+    }
+
+    /** A point with the name of a mark helps to lay the scan over the vehicle; with a new name it becomes a mark. */
+    private void nameScanPoint(String name) {
+        ScanPoint point = picked.orElseThrow();
+        picked = Optional.empty();
+        newMark.clear();
+        boolean known = build().survey().mark(name).isPresent();
+        if (known && scan.misfit().isEmpty()) {
+            scan = scan.named(point, name).fitted(adjustment);
+            complain(
+                    scan.misfit().isPresent()
+                            ? words().text(
+                                            "measure.fitted",
+                                            words().units().fine(scan.misfit().get()))
+                            : words().text("measure.pairs"));
+        } else {
+            change(build -> build.withSurvey(Scan.marked(build.survey(), name, point.place())), "mark", name);
+            complain("");
+        }
+        board.show(scan, picked);
+    }
+
+    SurveyBoard board() {
+        return board;
+    }
+
+    /** Hangs up the gauge. */
+    @Override
+    public void dispose() {
+        gauge.stop();
+    }
+
+    /** Where a mark is drawn on the screen, for tests and pictures. */
+    public Point2D onScreen(String mark, Elevation elevation) {
+        return board.localToScreen(board.pixel(mark, elevation));
+    }
+
+    /** Takes a measurement in hand, as pressing its marks does. */
+    public void select(String first, String second) {
+        from.setValue(first);
+        to.setValue(second);
+    }
+}

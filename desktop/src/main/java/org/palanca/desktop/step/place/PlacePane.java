@@ -1,0 +1,490 @@
+package org.palanca.desktop.step.place;
+
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import javafx.geometry.Pos;
+import javafx.geometry.VPos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.units.ReadingLimits;
+import org.palanca.base.units.UnitStyle;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Verdict;
+import org.palanca.base.words.Words;
+import org.palanca.desktop.board.InkView;
+import org.palanca.desktop.control.FractionText;
+import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.control.MeasureField;
+import org.palanca.desktop.step.StepContext;
+import org.palanca.desktop.step.StepPane;
+import org.palanca.desktop.step.WorkOrderView;
+import org.palanca.floor.adjust.Adjustment;
+import org.palanca.floor.adjust.SurveyRemark;
+import org.palanca.floor.placing.Effect;
+import org.palanca.floor.placing.FaceWords;
+import org.palanca.floor.placing.MountAsBuilt;
+import org.palanca.floor.placing.PlacingOrder;
+import org.palanca.floor.placing.PlacingSheet;
+import org.palanca.io.sheet.PlacingPage;
+import org.palanca.io.sheet.SheetHead;
+import org.palanca.io.sheet.SheetKind;
+import org.palanca.result.ResultWords;
+import org.palanca.study.fit.FitWords;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.MountReadings;
+import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.PlacingLimits;
+import org.palanca.vehicle.survey.Axis;
+import org.palanca.vehicle.survey.Reading;
+import org.palanca.vehicle.survey.Survey;
+import org.palanca.vehicle.work.WorkOrder;
+import org.palanca.vehicle.work.WorkStep;
+
+/** Place: what the tape must show to put a mount where the board has it, what it showed, and what that does to the design. */
+public final class PlacePane extends StepPane {
+    private static final double DRAWN = 250;
+
+    private final InkView drawing;
+    private final FlowPane mounts = new FlowPane(6, 6);
+    private final VBox page = new VBox(8);
+    private final WorkOrderView order;
+    private String chosen = "";
+    private PlacingOrder placing;
+    private final Map<FoundAgainst, OptionalDouble> offs = new HashMap<>();
+    private Survey offsIn;
+
+    public PlacePane(StepContext context) {
+        super(context);
+        getStyleClass().add("floor-pane");
+        setId("place-pane");
+        drawing = new InkView(themeSupplier());
+        drawing.setId("place-drawing");
+        drawing.setPrefHeight(DRAWN);
+        drawing.setMinHeight(DRAWN);
+        ScrollPane scroll = new ScrollPane(page);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        page.getStyleClass().add("form");
+        mounts.getStyleClass().add("floor-entry");
+        getChildren().setAll(mounts, drawing, scroll);
+        order = new WorkOrderView(log -> change(build -> build.withLog(log), "work"), complaints(), this::objection);
+    }
+
+    @Override
+    public void relabel() {
+        refresh();
+    }
+
+    @Override
+    public void setTextSize(double times) {
+        drawing.setMinHeight(DRAWN);
+    }
+
+    private PlacingLimits limits() {
+        return build().placing();
+    }
+
+    @Override
+    protected void show() {
+        if (vehicle().axle(place()).isEmpty()) {
+            return;
+        }
+        Words w = words();
+        if (build().survey() != offsIn) {
+            offsIn = build().survey();
+            offs.clear();
+        }
+        Adjustment adjustment = Adjustment.of(build().survey());
+        placing = PlacingOrder.of(vehicle(), adjustment, place());
+        List<String> names = placing.mounts().stream().map(MountRef::mount).toList();
+        if (!names.contains(chosen)) {
+            chosen = names.isEmpty() ? "" : next(names);
+        }
+        mounts.getChildren()
+                .setAll(names.stream()
+                        .map(name -> mountButton(name, names.indexOf(name) + 1))
+                        .toList());
+        page.getChildren().clear();
+        Optional<PlacingSheet> sheet = limits().left() <= 0
+                ? Optional.empty()
+                : PlacingSheet.of(vehicle(), adjustment, new MountRef(place(), chosen), limits());
+        if (sheet.isEmpty()) {
+            drawing.show(List.of());
+            page.getChildren().add(Labels.sentence(w.text("placing.too_few_marks"), "big-sentence"));
+            page.getChildren().add(settings(w));
+        } else {
+            SheetHead head = new SheetHead(vehicle(), "", LocalDate.now(ZoneId.systemDefault()), w);
+            drawing.show(PlacingPage.drawing(head, adjustment, sheet.get()));
+            page.getChildren().add(table(sheet.get(), w));
+            page.getChildren().add(alsoRead(sheet.get(), w));
+            sheet.get()
+                    .faces()
+                    .forEach(
+                            face -> page.getChildren().add(Labels.sentence(w.text(FaceWords.of(face)), "working-why")));
+            page.getChildren().add(settings(w));
+            page.getChildren().add(loses(sheet.get(), w));
+        }
+        showSide(sheet, w);
+    }
+
+    /** The first that has not been read back. */
+    private String next(List<String> names) {
+        return names.stream().filter(name -> !readBack(name)).findFirst().orElse(names.get(0));
+    }
+
+    private boolean readBack(String name) {
+        return build().found(new MountRef(place(), name))
+                .filter(MountReadings::placed)
+                .isPresent();
+    }
+
+    /** How far off a mount was found [m]; empty while it is not read back. Adjusting a survey for each takes a frame. */
+    private OptionalDouble off(String name) {
+        Optional<MountReadings> found =
+                build().found(new MountRef(place(), name)).filter(MountReadings::placed);
+        if (found.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        Axle axle = vehicle().axle(place()).orElseThrow();
+        FoundAgainst key =
+                new FoundAgainst(found.get(), axle.position(name, vehicle().wheelbase()));
+        return offs.computeIfAbsent(key, any -> MountAsBuilt.off(vehicle(), found.get()));
+    }
+
+    /** What was found, and where the plan has it. */
+    private record FoundAgainst(MountReadings found, Vector3D planned) {}
+
+    /** The mark of a mount that was read back: only one that came where it belongs is ticked. */
+    private String tick(String name) {
+        OptionalDouble off = off(name);
+        return off.isEmpty() ? "" : off.getAsDouble() <= limits().left() ? "  ✓" : "  ✗";
+    }
+
+    private ToggleButton mountButton(String name, int number) {
+        ToggleButton button = new ToggleButton(number + "  " + name + tick(name));
+        button.setId("place-" + name.replace(' ', '-'));
+        button.setSelected(name.equals(chosen));
+        button.setMinWidth(USE_PREF_SIZE);
+        button.setOnAction(event -> {
+            chosen = name;
+            refresh();
+        });
+        return button;
+    }
+
+    // --- The readings ----------------------------------------------------------------------------------------------
+
+    private GridPane table(PlacingSheet sheet, Words w) {
+        GridPane grid = new GridPane();
+        grid.setHgap(12);
+        grid.setVgap(5);
+        String[] heads = {"", "placing.from_mark", "placing.reads", "placing.allowed", "placing.found"};
+        for (int i = 1; i < heads.length; i++) {
+            grid.add(Labels.of(w.text(heads[i]), "second"), i, 0);
+        }
+        List<PlacingSheet.Tape> all = new ArrayList<>(sheet.tapes());
+        all.addAll(sheet.checks());
+        Optional<MountReadings> found = build().found(sheet.mount());
+        for (int i = 0; i < all.size(); i++) {
+            PlacingSheet.Tape tape = all.get(i);
+            boolean check = i >= sheet.tapes().size();
+            Reading reading = tape.reading();
+            String from = reading.kind().between()
+                    ? w.text(check ? "placing.check_from" : "placing.tape_from", reading.from())
+                    : w.text("placing.height");
+            Label name = Labels.of(from, check ? "second" : "step-name");
+            name.setWrapText(true);
+            name.setMinHeight(Region.USE_PREF_SIZE);
+            FractionText must = new FractionText(check ? 1.3 : 1.9);
+            must.setId("must-" + (i + 1));
+            ReadingLimits limits = w.units().limits(reading.value(), tape.allowed());
+            must.show(new UnitStyle.Text(limits.number(), w.units().unit(Quantity.LENGTH)));
+            must.setAlignment(Pos.CENTER_LEFT);
+            MeasureField blank = new MeasureField(
+                            Quantity.LENGTH, wordsSupplier(), value -> found(sheet, reading, value), complaints())
+                    .asRead();
+            blank.setId("found-" + (i + 1));
+            blank.setOnCleared(() -> forget(sheet, reading));
+            Optional<Reading> read = found.flatMap(one -> taken(one, reading));
+            read.ifPresentOrElse(taken -> blank.show(taken.value()), () -> blank.showNone(""));
+            boolean outside =
+                    read.filter(taken -> limits.outside(taken.value())).isPresent();
+            blank.setOutside(outside);
+            grid.add(Labels.of(Integer.toString(i + 1), "step-name"), 0, i + 1);
+            grid.add(name, 1, i + 1);
+            grid.add(must, 2, i + 1);
+            must.setMinWidth(Region.USE_PREF_SIZE);
+            Label allowed = Labels.of(limits.margin(), outside ? "limit" : "second");
+            allowed.setId("allowed-" + (i + 1));
+            allowed.setMinWidth(Region.USE_PREF_SIZE);
+            grid.add(allowed, 3, i + 1);
+            HBox blankWithUnit = Labels.withUnit(blank, Quantity.LENGTH, wordsSupplier());
+            blankWithUnit.setMinWidth(Region.USE_PREF_SIZE);
+            grid.add(blankWithUnit, 4, i + 1);
+        }
+        return grid;
+    }
+
+    /** What was read from other marks than these, as when a sheet was printed before the survey grew: it counts as well. */
+    private VBox alsoRead(PlacingSheet sheet, Words w) {
+        VBox box = new VBox(3);
+        List<Reading> read =
+                build().found(sheet.mount()).map(MountReadings::readings).orElse(List.of());
+        for (Reading reading : read) {
+            if (sheet.readings().stream().noneMatch(reading::sameAs)) {
+                String text = w.text(
+                        "placing.also_read",
+                        w.text(SurveyRemark.phrase(reading)),
+                        w.units().text(reading.value(), reading.kind().quantity()));
+                Button drop = Labels.button("drop-found-" + read.indexOf(reading), "✕", () -> forget(sheet, reading));
+                drop.setAccessibleText(w.text("measure.drop", text));
+                HBox row = new HBox(8, Labels.of(text, "second"), drop);
+                row.setAlignment(Pos.CENTER_LEFT);
+                box.getChildren().add(row);
+            }
+        }
+        return box;
+    }
+
+    private static Optional<Reading> taken(MountReadings found, Reading wanted) {
+        return found.readings().stream().filter(wanted::sameAs).findFirst();
+    }
+
+    private void found(PlacingSheet sheet, Reading reading, double value) {
+        List<Reading> next = others(sheet, reading);
+        next.add(reading.withValues(List.of(value)));
+        change(
+                build -> build.with(new MountReadings(sheet.mount(), next)),
+                "found",
+                sheet.mount().mount());
+    }
+
+    private void forget(PlacingSheet sheet, Reading reading) {
+        change(
+                build -> build.with(new MountReadings(sheet.mount(), others(sheet, reading))),
+                "found",
+                sheet.mount().mount());
+    }
+
+    private List<Reading> others(PlacingSheet sheet, Reading reading) {
+        List<Reading> others = new ArrayList<>(
+                build().found(sheet.mount()).map(MountReadings::readings).orElse(List.of()));
+        others.removeIf(reading::sameAs);
+        return others;
+    }
+
+    private FlowPane settings(Words w) {
+        MeasureField within = new MeasureField(
+                Quantity.LENGTH, wordsSupplier(), value -> set(limits().withTolerance(value)), complaints());
+        within.fine().setId("place-tolerance");
+        within.show(limits().tolerance());
+        MeasureField holeField = new MeasureField(
+                Quantity.LENGTH, wordsSupplier(), value -> set(limits().withHole(value)), complaints());
+        holeField.fine().setId("place-hole");
+        holeField.setOnCleared(() -> set(limits().withHole(0)));
+        MeasureField boltField = new MeasureField(
+                Quantity.LENGTH, wordsSupplier(), value -> set(limits().withBolt(value)), complaints());
+        boltField.fine().setId("place-bolt");
+        boltField.setOnCleared(() -> set(limits().withBolt(0)));
+        showOrNone(holeField, limits().hole());
+        showOrNone(boltField, limits().bolt());
+        Button one = new Button(w.text("placing.print_one"));
+        one.setId("place-print");
+        one.getStyleClass().add("main-action");
+        one.setOnAction(event -> context().sheet(SheetKind.PLACING, Optional.of(chosen)));
+        Button all = new Button(w.text("placing.print_all"));
+        all.setId("place-print-all");
+        all.setOnAction(event -> context().sheet(SheetKind.PLACING, Optional.empty()));
+        FlowPane row = new FlowPane(
+                12,
+                6,
+                one,
+                all,
+                Labels.over(w.text("placing.tolerance"), within, Quantity.LENGTH, wordsSupplier()),
+                Labels.over(w.text("placing.hole"), holeField, Quantity.LENGTH, wordsSupplier()),
+                Labels.over(w.text("placing.bolt"), boltField, Quantity.LENGTH, wordsSupplier()));
+        row.setRowValignment(VPos.BOTTOM);
+        return row;
+    }
+
+    private static void showOrNone(MeasureField field, double value) {
+        if (value > 0) {
+            field.show(value);
+        } else {
+            field.showNone("");
+        }
+    }
+
+    /** Keeps what was typed, unless the bolt can't be in that hole or would use up the tolerance. */
+    private void set(PlacingLimits limits) {
+        if (!limits.boltFits()) {
+            complain(words().text("placing.bolt_too_thick", Message.fine(limits.bolt()), Message.fine(limits.hole())));
+            refresh();
+        } else if (limits.left() <= 0) {
+            complain(words().text(
+                            "placing.slop_too_large", Message.fine(limits.slop()), Message.fine(limits.tolerance())));
+            refresh();
+        } else {
+            change(build -> build.withPlacing(limits), "placing_limits");
+        }
+    }
+
+    private VBox loses(PlacingSheet sheet, Words w) {
+        VBox box = new VBox(2, Labels.of(w.text("placing.loses", Message.length(limits().tolerance())), "form-title"));
+        for (Effect effect : Effect.within(vehicle(), sheet.mount(), limits().tolerance()).stream()
+                .limit(3)
+                .toList()) {
+            box.getChildren().add(effect(effect, effect.leavesBand() ? "placing.loss_out" : "placing.loss", w));
+        }
+        String slop = limits().slop() > 0
+                ? w.text(
+                        "placing.slop",
+                        w.units().fine(2 * limits().slop()),
+                        w.units().fine(limits().slop()))
+                : w.text("placing.no_slop");
+        box.getChildren().add(Labels.sentence(slop, "second"));
+        box.getChildren()
+                .add(Labels.sentence(w.text("placing.deviation", w.units().fine(sheet.deviation())), "second"));
+        box.getChildren().add(Labels.sentence(w.text(sheet.promise()), sheet.promises() ? "second" : "limit"));
+        return box;
+    }
+
+    private static Label effect(Effect effect, String key, Words w) {
+        return Labels.sentence(
+                w.text(
+                        key,
+                        ResultWords.name(effect.result(), w),
+                        w.units()
+                                .text(effect.planned(), effect.result().quantity())
+                                .replace("-", "−"),
+                        w.units()
+                                .text(effect.there(), effect.result().quantity())
+                                .replace("-", "−")),
+                effect.leavesBand() ? "limit" : "working-why");
+    }
+
+    // --- What was found --------------------------------------------------------------------------------------------
+
+    private void showSide(Optional<PlacingSheet> sheet, Words w) {
+        VBox side = sideColumn();
+        side.getChildren().clear();
+        if (sheet.isPresent()) {
+            Optional<MountAsBuilt> placed =
+                    build().found(sheet.get().mount()).flatMap(found -> MountAsBuilt.of(vehicle(), found));
+            Label headline = Labels.sentence(
+                    placed.map(one -> off(one, w))
+                            .orElse(w.text("placing.start", sheet.get().mount().mount())),
+                    "side-headline");
+            headline.setId("place-headline");
+            side.getChildren().add(headline);
+            placed.ifPresent(one -> {
+                if (one.off().getNorm() > limits().left()) {
+                    headline.getStyleClass().add("limit");
+                }
+                one.remarks()
+                        .forEach(remark -> side.getChildren().add(Labels.sentence(w.text(remark.message()), "limit")));
+                one.effects().stream()
+                        .filter(effect -> differs(effect, w))
+                        .forEach(effect -> side.getChildren()
+                                .add(effect(effect, effect.leavesBand() ? "placing.now_out" : "placing.now", w)));
+            });
+        }
+        side.getChildren().add(Labels.of(w.text("placing.order"), "form-title"));
+        WorkOrder work = new WorkOrder(PlacingOrder.job(place()), placing.steps(), build().log());
+        order.show(work, w);
+        side.getChildren().add(order);
+        for (PlacingOrder.Taken taken : placing.taken()) {
+            side.getChildren()
+                    .add(Labels.sentence(
+                            w.text(
+                                    "placing.support",
+                                    taken.mount(),
+                                    taken.support().name(),
+                                    taken.support().holds()),
+                            "limit"));
+        }
+        placing.hidden()
+                .forEach(hidden -> side.getChildren()
+                        .add(Labels.sentence(
+                                w.text(
+                                        "placing.hidden",
+                                        hidden.by(),
+                                        hidden.reading().from(),
+                                        hidden.behind()),
+                                "second")));
+        side.getChildren().add(Labels.sentence(w.text("sheet.caution"), "caution"));
+    }
+
+    /** Whether it can be seen in the figures. */
+    private static boolean differs(Effect effect, Words w) {
+        String planned = w.units().text(effect.planned(), effect.result().quantity());
+        return !planned.equals(w.units().text(effect.there(), effect.result().quantity()));
+    }
+
+    private static String off(MountAsBuilt placed, Words w) {
+        Vector3D off = placed.off();
+        return w.text(
+                "placing.off",
+                placed.mount().mount(),
+                w.units().fine(off.getNorm()),
+                along(off.getX(), "placing.ahead", "placing.behind", w),
+                along(off.getY(), "side.left", "side.right", w),
+                along(off.getZ(), "placing.high", "placing.low", w),
+                w.units()
+                        .fine(Math.max(
+                                placed.deviation(Axis.AHEAD),
+                                Math.max(placed.deviation(Axis.LEFT), placed.deviation(Axis.UP)))));
+    }
+
+    private static String along(double metres, String positive, String negative, Words w) {
+        return w.units().fine(Math.abs(metres)) + " " + w.text(metres >= 0 ? positive : negative);
+    }
+
+    /** A mount is not read back, and the axle not square, against what the tape says. */
+    private Optional<Message> objection(WorkStep step) {
+        if (step.name().equals("placing.read_back")) {
+            Optional<MountAsBuilt> placed = build().found(new MountRef(place(), step.subject()))
+                    .flatMap(found -> MountAsBuilt.of(vehicle(), found));
+            if (placed.isEmpty()) {
+                return Optional.of(Message.of("placing.not_read", step.subject()));
+            }
+            double off = placed.get().off().getNorm();
+            double mayBeOff = limits().left();
+            if (off > mayBeOff) {
+                return Optional.of(
+                        Message.of("placing.too_far", step.subject(), Message.fine(off), Message.fine(mayBeOff)));
+            }
+            return PlacingSheet.of(
+                            vehicle(), Adjustment.of(build().survey()), new MountRef(place(), step.subject()), limits())
+                    .filter(sheet -> !sheet.promises())
+                    .map(sheet -> Message.of("placing.cannot_tell", sheet.promise()));
+        }
+        if (step.name().equals("placing.square")) {
+            List<Verdict> said = FitWords.square(vehicle(), place(), Adjustment.of(build().survey()));
+            return said.isEmpty()
+                    ? Optional.of(Message.of("placing.square_unknown"))
+                    : said.stream()
+                            .filter(one -> !one.good())
+                            .findFirst()
+                            .map(one -> Message.of("placing.not_square", one.message()));
+        }
+        return Optional.empty();
+    }
+}

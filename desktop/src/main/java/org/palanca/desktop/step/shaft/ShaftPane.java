@@ -1,0 +1,330 @@
+package org.palanca.desktop.step.shaft;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BiFunction;
+import javafx.geometry.VPos;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
+import org.palanca.desktop.analysis.Curve;
+import org.palanca.desktop.board.CurveView;
+import org.palanca.desktop.control.Choices;
+import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.control.MeasureField;
+import org.palanca.desktop.control.VerdictColumn;
+import org.palanca.desktop.step.StepContext;
+import org.palanca.desktop.step.StepPane;
+import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.study.driveline.PinionAdvice;
+import org.palanca.study.driveline.ShaftWords;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.Driveline;
+import org.palanca.vehicle.HalfShafts;
+import org.palanca.vehicle.Surroundings;
+import org.palanca.vehicle.Vehicle;
+
+/** The shaft: its joints' angles and how evenly it turns at every pose, and what turning the housing gives and takes. */
+public final class ShaftPane extends StepPane {
+    private static final double PICTURE = 300;
+
+    private final ShaftBoard shaft;
+    private final ShaftBoard halves;
+    private final CurveView trade;
+    private final FlowPane poses = new FlowPane(6, 4);
+    private final FlowPane form = new FlowPane(10, 6);
+
+    public ShaftPane(StepContext context) {
+        super(context);
+        getStyleClass().add("floor-pane");
+        trade = new CurveView("shaft-trade", themeSupplier());
+        shaft = new ShaftBoard(wordsSupplier(), themeSupplier(), false);
+        halves = new ShaftBoard(wordsSupplier(), themeSupplier(), true);
+        HBox pictures = new HBox(shaft, halves, trade);
+        for (Region picture : List.of(shaft, halves, trade)) {
+            picture.setMinSize(PICTURE, 200);
+            picture.setPrefWidth(picture == trade ? PICTURE : 2 * PICTURE);
+            picture.managedProperty().bind(picture.visibleProperty());
+            HBox.setHgrow(picture, Priority.ALWAYS);
+        }
+        VBox.setVgrow(pictures, Priority.ALWAYS);
+        poses.getStyleClass().add("floor-entry");
+        setId("shaft-pane");
+        form.getStyleClass().add("form");
+        form.setRowValignment(VPos.BOTTOM);
+        getChildren().setAll(poses, pictures, form);
+        state().poseProperty().addListener((o, before, now) -> moved());
+    }
+
+    private Axle axle() {
+        return vehicle().axle(place()).orElseThrow();
+    }
+
+    private Surroundings around() {
+        return build().surroundings(place());
+    }
+
+    private void set(Surroundings next) {
+        change(build -> build.with(place(), next), "shaft", words().text("step.shaft"));
+    }
+
+    @Override
+    public void relabel() {
+        // Everything is made anew when it is shown.
+    }
+
+    @Override
+    public void setTextSize(double times) {
+        shaft.setTextSize(times);
+        halves.setTextSize(times);
+        trade.setTextSize(times);
+    }
+
+    @Override
+    protected void show() {
+        if (vehicle().axle(place()).isEmpty()) {
+            return;
+        }
+        form.getChildren().clear();
+        if (axle().independent()) {
+            halfShafts();
+            take(around().halfShafts().isEmpty(), () -> set(around().withHalfShafts(half())));
+        } else {
+            driveline();
+            take(around().driveline().isEmpty(), () -> set(around().withDriveline(line())));
+        }
+        showPoses();
+        moved();
+        picture();
+        showSide();
+    }
+
+    /** Whose shaft happens to be just as the fields begin must be able to say so. */
+    private void take(boolean unknown, Runnable taken) {
+        if (unknown) {
+            form.getChildren().add(Labels.button("shaft-take", words().text("shaft.take"), taken));
+        }
+    }
+
+    /** The shaft where the axle is now. */
+    private void moved() {
+        if (!isVisible() || vehicle().axle(place()).isEmpty()) {
+            return;
+        }
+        WheelTravel pose = state().poseProperty().get();
+        boolean independent = axle().independent();
+        shaft.setVisible(!independent);
+        halves.setVisible(independent);
+        if (independent) {
+            halves.show(vehicle(), place(), pose, half());
+        } else {
+            shaft.show(vehicle(), place(), pose, line());
+        }
+    }
+
+    private void showPoses() {
+        double up = axle().travel().bump();
+        double down = -axle().travel().droop();
+        poses.getChildren()
+                .setAll(
+                        pose("ride", WheelTravel.RIDE),
+                        pose("bump", WheelTravel.both(up)),
+                        pose("droop", WheelTravel.both(down)),
+                        pose("left_up", new WheelTravel(up, down)),
+                        pose("right_up", new WheelTravel(down, up)));
+    }
+
+    private Node pose(String name, WheelTravel pose) {
+        return Labels.button(
+                "shaft-pose-" + name.replace('_', '-'),
+                words().text("shaft.pose." + name),
+                () -> state().poseProperty().set(pose));
+    }
+
+    private Driveline line() {
+        return around().driveline().orElseGet(() -> {
+            double inward = -place().outward();
+            double x = axle().lineX(vehicle().wheelbase()) + inward * vehicle().wheelbase() * 0.5;
+            Vector3D output =
+                    new Vector3D(Quantity.LENGTH.onGrid(x), 0, axle().tyre().loadedRadius() + 0.2);
+            return new Driveline(output, Math.toRadians(3), Lengths.inches(12), 0, 0, Lengths.inches(3));
+        });
+    }
+
+    private void driveline() {
+        Words w = words();
+        Driveline now = line();
+        ComboBox<Driveline.Joints> joints = new ComboBox<>();
+        joints.setId("shaft-joints");
+        joints.getItems().setAll(Driveline.Joints.values());
+        joints.setConverter(Choices.names(wordsSupplier(), one -> "shaft.joints." + one.id()));
+        joints.setValue(now.joints());
+        joints.setOnAction(event -> set(around().withDriveline(line().withJoints(joints.getValue()))));
+        form.getChildren().add(Labels.over(w.text("shaft.joints_title"), joints));
+        field("limit", Quantity.ANGLE, now.limit(), Driveline::withLimit);
+        field("phase", Quantity.ANGLE, now.phase(), Driveline::withPhase);
+        field("slip", Quantity.LENGTH, now.slip(), Driveline::withSlip);
+        field("output_angle", Quantity.ANGLE, now.outputAngle(), Driveline::withOutputAngle);
+        field(
+                "out_ahead",
+                Quantity.LENGTH,
+                now.output().getX(),
+                (l, v) -> l.withOutput(
+                        new Vector3D(v, l.output().getY(), l.output().getZ())));
+        field(
+                "out_left",
+                Quantity.LENGTH,
+                now.output().getY(),
+                (l, v) -> l.withOutput(
+                        new Vector3D(l.output().getX(), v, l.output().getZ())));
+        field(
+                "out_up",
+                Quantity.LENGTH,
+                now.output().getZ(),
+                (l, v) ->
+                        l.withOutput(new Vector3D(l.output().getX(), l.output().getY(), v)));
+        field("reach", Quantity.LENGTH, now.reach(), Driveline::withReach);
+        field("offset", Quantity.LENGTH, now.offset(), Driveline::withOffset);
+        field("drop", Quantity.LENGTH, now.drop(), Driveline::withDrop);
+        MeasureField pinion = new MeasureField(Quantity.ANGLE, wordsSupplier(), this::turn, complaints());
+        pinion.setId("shaft-pinion");
+        pinion.show(axle().pinion());
+        form.getChildren().add(Labels.over(w.text("shaft.field.pinion"), pinion, Quantity.ANGLE, wordsSupplier()));
+    }
+
+    private void turn(double pinion) {
+        double kept = Quantity.ANGLE.onGrid(pinion);
+        Vehicle turned = PinionAdvice.turned(vehicle(), place(), kept);
+        if (!document().change(turned, Message.of("change.pinion", Message.angle(kept)), "")) {
+            refresh();
+        }
+    }
+
+    private void field(String name, Quantity quantity, double value, BiFunction<Driveline, Double, Driveline> with) {
+        MeasureField field = new MeasureField(
+                quantity, wordsSupplier(), v -> set(around().withDriveline(with.apply(line(), v))), complaints());
+        field.setId("shaft-" + name.replace('_', '-'));
+        field.show(value);
+        form.getChildren().add(Labels.over(words().text("shaft.field." + name), field, quantity, wordsSupplier()));
+    }
+
+    private HalfShafts half() {
+        return around().halfShafts()
+                .orElseGet(() -> new HalfShafts(
+                        new Vector3D(
+                                axle().lineX(vehicle().wheelbase()),
+                                Lengths.inches(6),
+                                axle().tyre().loadedRadius() + Lengths.inches(0.5)),
+                        Lengths.inches(5),
+                        Math.toRadians(22),
+                        Lengths.inches(1.5)));
+    }
+
+    private void halfShafts() {
+        HalfShafts now = half();
+        halfField(
+                "inner_ahead",
+                Quantity.LENGTH,
+                now.inner().getX(),
+                (h, v) -> new HalfShafts(
+                        new Vector3D(v, h.inner().getY(), h.inner().getZ()), h.inset(), h.limit(), h.plunge()));
+        halfField(
+                "inner_left",
+                Quantity.LENGTH,
+                now.inner().getY(),
+                (h, v) -> new HalfShafts(
+                        new Vector3D(h.inner().getX(), v, h.inner().getZ()), h.inset(), h.limit(), h.plunge()));
+        halfField(
+                "inner_up",
+                Quantity.LENGTH,
+                now.inner().getZ(),
+                (h, v) -> new HalfShafts(
+                        new Vector3D(h.inner().getX(), h.inner().getY(), v), h.inset(), h.limit(), h.plunge()));
+        halfField("inset", Quantity.LENGTH, now.inset(), (h, v) -> new HalfShafts(h.inner(), v, h.limit(), h.plunge()));
+        halfField(
+                "half_limit",
+                Quantity.ANGLE,
+                now.limit(),
+                (h, v) -> new HalfShafts(h.inner(), h.inset(), v, h.plunge()));
+        halfField(
+                "half_plunge",
+                Quantity.LENGTH,
+                now.plunge(),
+                (h, v) -> new HalfShafts(h.inner(), h.inset(), h.limit(), v));
+    }
+
+    private void halfField(
+            String name, Quantity quantity, double value, BiFunction<HalfShafts, Double, HalfShafts> with) {
+        MeasureField field = new MeasureField(
+                quantity, wordsSupplier(), v -> set(around().withHalfShafts(with.apply(half(), v))), complaints());
+        field.setId("shaft-" + name.replace('_', '-'));
+        field.show(value);
+        form.getChildren().add(Labels.over(words().text("shaft.field." + name), field, quantity, wordsSupplier()));
+    }
+
+    /** Turning the housing: the joints' angles, and on a steered axle caster on the same picture. */
+    private void picture() {
+        Words w = words();
+        if (axle().independent()) {
+            trade.setVisible(false);
+            return;
+        }
+        trade.setVisible(true);
+        List<PinionAdvice.Turned> all = PinionAdvice.tradeOff(vehicle(), place(), line());
+        double[] pinion = all.stream().mapToDouble(PinionAdvice.Turned::pinion).toArray();
+        List<Curve> curves = new ArrayList<>();
+        curves.add(new Curve(
+                w.text("shaft.curve.pinion"),
+                pinion,
+                all.stream().mapToDouble(PinionAdvice.Turned::atPinion).toArray()));
+        boolean steered = all.get(0).caster().isPresent();
+        curves.add(
+                steered
+                        ? new Curve(
+                                w.text("shaft.curve.caster"),
+                                pinion,
+                                all.stream()
+                                        .mapToDouble(one -> one.caster().orElseThrow())
+                                        .toArray())
+                        : new Curve(
+                                w.text("shaft.curve.residual"),
+                                pinion,
+                                all.stream()
+                                        .mapToDouble(PinionAdvice.Turned::residual)
+                                        .toArray()));
+        trade.show(
+                w.text(steered ? "shaft.trade_caster" : "shaft.trade"),
+                curves,
+                new CurveView.Axis(w.text("shaft.field.pinion"), Quantity.ANGLE),
+                new CurveView.Axis(w.text("shaft.curve.angles"), Quantity.ANGLE),
+                w);
+    }
+
+    private void showSide() {
+        Words w = words();
+        List<Node> side = new ArrayList<>(VerdictColumn.of(
+                ShaftWords.of(vehicle(), place()),
+                w,
+                "shaft-headline",
+                axle().independent() ? "shaft.half_start" : "shaft.start",
+                "shaft.good"));
+        if (!axle().independent() && around().driveline().isPresent()) {
+            PinionAdvice.of(vehicle(), place(), line())
+                    .wanted()
+                    .ifPresent(wanted -> side.add(
+                            1,
+                            Labels.button(
+                                    "shaft-turn", w.text("shaft.turn", Message.angle(wanted)), () -> turn(wanted))));
+        }
+        sideColumn().getChildren().setAll(side);
+    }
+}

@@ -1,0 +1,2 @@
+/** The step shocks: shocks, springs, stops and straps. */
+package org.palanca.desktop.step.shocks;

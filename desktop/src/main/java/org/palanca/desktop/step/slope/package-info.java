@@ -1,0 +1,2 @@
+/** The step slope: the vehicle on real ground. */
+package org.palanca.desktop.step.slope;

@@ -1,0 +1,51 @@
+package org.palanca.desktop.step.steer;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.palanca.base.words.Message;
+import org.palanca.desktop.step.Picture;
+import org.palanca.desktop.step.Step;
+import org.palanca.desktop.step.StepContext;
+import org.palanca.desktop.step.StepPane;
+import org.palanca.desktop.step.StepState;
+import org.palanca.desktop.step.VehicleReview;
+import org.palanca.study.steering.PickupAdvice;
+import org.palanca.vehicle.AxlePlace;
+
+/** Toe through the travel, and what the steering does from lock to lock. */
+public final class SteerStep implements Step {
+    @Override
+    public String id() {
+        return "steer";
+    }
+
+    @Override
+    public StepPane pane(StepContext context) {
+        return new SteerPane(context);
+    }
+
+    /** Toe that moves more than this through the travel holds the step [degrees]: common practice, no source. */
+    private static final double TOE_WORTH_A_LOOK = 0.5;
+
+    /** Toe through the travel of the axle that steers; of two, the one that steers more by itself. */
+    @Override
+    public Optional<StepState> state(VehicleReview review) {
+        OptionalDouble toe = review.vehicle().axles().stream()
+                .filter(axle -> axle.steering().isPresent())
+                .mapToDouble(axle -> PickupAdvice.largestToeChange(review.vehicle(), axle.place()))
+                .max();
+        if (toe.isEmpty()) {
+            return Optional.of(StepState.free("rail.steer_none"));
+        }
+        Message moves = Message.of("rail.steer_toe", Message.angle(toe.getAsDouble()));
+        return Optional.of(new StepState(moves, toe.getAsDouble() > Math.toRadians(TOE_WORTH_A_LOOK)));
+    }
+
+    @Override
+    public List<Picture> pictures() {
+        return List.of(Picture.of(id(), pane -> {})
+                .from("plover.palanca.json", AxlePlace.FRONT)
+                .afterSearch());
+    }
+}

@@ -1,0 +1,2 @@
+/** The step steer: bump steer, alignment and lock. */
+package org.palanca.desktop.step.steer;

@@ -1,2 +1,0 @@
-/** The steps of the job and what each shows. */
-package org.palanca.desktop.steps;
