@@ -61,7 +61,7 @@ class CommandListTest {
                 .map(PositionalParamSpec::paramLabel)
                 .collect(Collectors.joining(" "));
         String what = String.join(" ", command.usageMessage().header());
-        return "%-28s %s".formatted((command.name() + " " + parameters).strip(), what);
+        return "%-34s %s".formatted((command.name() + " " + parameters).strip(), what);
     }
 
     private static PrintWriter quiet() {

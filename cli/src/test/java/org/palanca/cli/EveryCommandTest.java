@@ -13,6 +13,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -21,6 +23,7 @@ import org.palanca.cli.command.ExitCodes;
 import org.palanca.vehicle.SuspensionType;
 
 /** Every command answers for every example and for a start of every type, people and programs alike. */
+@Execution(ExecutionMode.CONCURRENT)
 class EveryCommandTest {
     private static final List<List<String>> REPORTS = List.of(
             List.of("solve"),

@@ -17,13 +17,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.palanca.cli.command.ExitCodes;
 
 /** Example files with something wrong in them: every command answers or says what is wrong, and none throws or writes NaN. */
+@Execution(ExecutionMode.CONCURRENT)
 class MutantsTest {
-    private static final int EACH = 25;
+    /** Mutants of each example; {@code -Dpalanca.draws=10} looks at ten times as many. */
+    private static final int EACH = 10 * Integer.getInteger("palanca.draws", 1);
 
     private static final List<List<String>> COMMANDS = List.of(
             List.of("check"),

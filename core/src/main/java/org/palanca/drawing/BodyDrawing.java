@@ -79,27 +79,34 @@ final class BodyDrawing {
     }
 
     private void joint(Joint joint) {
-        if (joint instanceof Joint.Hinge hinge) {
-            line(at(hinge.from()), at(hinge.to()));
-            if (axle.independent()) {
-                hub(hinge.body()).ifPresent(hub -> {
-                    line(hub, at(hinge.from()));
-                    line(hub, at(hinge.to()));
-                });
+        joint.visit(
+                ball -> {
+                    if (onHousing(ball.mount())) {
+                        fromHousing(at(ball.mount()));
+                    }
+                },
+                this::pin,
+                guide -> line(at(guide.from()), at(guide.to())),
+                strut -> line(at(strut.foot()), at(strut.top())),
+                this::clamp);
+    }
+
+    private void pin(Joint.Hinge hinge) {
+        line(at(hinge.from()), at(hinge.to()));
+        if (axle.independent()) {
+            hub(hinge.body()).ifPresent(hub -> {
+                line(hub, at(hinge.from()));
+                line(hub, at(hinge.to()));
+            });
+        }
+    }
+
+    private void clamp(Joint.Clamp clamp) {
+        line(at(clamp.front()), at(clamp.rear()));
+        for (Mount mount : axle.mounts()) {
+            if (mount.body().equals(clamp.body())) {
+                line(at(mount.name()), at(clamp.front()));
             }
-        } else if (joint instanceof Joint.Guide guide) {
-            line(at(guide.from()), at(guide.to()));
-        } else if (joint instanceof Joint.Strut strut) {
-            line(at(strut.foot()), at(strut.top()));
-        } else if (joint instanceof Joint.Clamp clamp) {
-            line(at(clamp.front()), at(clamp.rear()));
-            for (Mount mount : axle.mounts()) {
-                if (mount.body().equals(clamp.body())) {
-                    line(at(mount.name()), at(clamp.front()));
-                }
-            }
-        } else if (joint instanceof Joint.Ball ball && onHousing(ball.mount())) {
-            fromHousing(at(ball.mount()));
         }
     }
 

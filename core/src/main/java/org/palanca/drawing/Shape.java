@@ -1,9 +1,20 @@
 package org.palanca.drawing;
 
 import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import org.palanca.base.Cases;
 
 /** Something to draw, in metres across and up of its elevation. */
 public sealed interface Shape {
+    /** Answers by which it is; every kind has to be answered for. */
+    <R> R match(Function<Path, R> path, Function<Circle, R> circle, Function<Bar, R> bar, Function<MountMark, R> mark);
+
+    /** Does something by which it is; every kind has to be seen to. */
+    default void visit(Consumer<Path> path, Consumer<Circle> circle, Consumer<Bar> bar, Consumer<MountMark> mark) {
+        match(Cases.does(path), Cases.does(circle), Cases.does(bar), Cases.does(mark));
+    }
+
     /** What it stands for; decides how it is drawn. */
     enum Role {
         GROUND,
@@ -41,14 +52,38 @@ public sealed interface Shape {
         public static Path line(Role role, Point from, Point to) {
             return new Path(role, List.of(from, to), false);
         }
+
+        @Override
+        public <R> R match(
+                Function<Path, R> path, Function<Circle, R> circle, Function<Bar, R> bar, Function<MountMark, R> mark) {
+            return path.apply(this);
+        }
     }
 
     /** A circle [m]. */
-    record Circle(Role role, Point centre, double radius) implements Shape {}
+    record Circle(Role role, Point centre, double radius) implements Shape {
+        @Override
+        public <R> R match(
+                Function<Path, R> path, Function<Circle, R> circle, Function<Bar, R> bar, Function<MountMark, R> mark) {
+            return circle.apply(this);
+        }
+    }
 
     /** A link between its two mounts; the name finds it again. */
-    record Bar(Role role, String name, Point from, Point to) implements Shape {}
+    record Bar(Role role, String name, Point from, Point to) implements Shape {
+        @Override
+        public <R> R match(
+                Function<Path, R> path, Function<Circle, R> circle, Function<Bar, R> bar, Function<MountMark, R> mark) {
+            return bar.apply(this);
+        }
+    }
 
     /** A mount's centre. */
-    record MountMark(Role role, String name, boolean onAxle, Point at) implements Shape {}
+    record MountMark(Role role, String name, boolean onAxle, Point at) implements Shape {
+        @Override
+        public <R> R match(
+                Function<Path, R> path, Function<Circle, R> circle, Function<Bar, R> bar, Function<MountMark, R> mark) {
+            return mark.apply(this);
+        }
+    }
 }

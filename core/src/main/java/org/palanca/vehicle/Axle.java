@@ -191,23 +191,20 @@ public record Axle(
         if (!seen.add(name)) {
             throw new IllegalArgumentException("mount \"" + name + "\" mirrors itself");
         }
-        if (mount.placement() instanceof Placement.MirrorOf mirror) {
+        return mount.placement().match(Placement.At::point, taped -> position(taped, wheelbase), mirror -> {
             Vector3D master = position(mirror.mount(), wheelbase, seen);
             return new Vector3D(master.getX(), -master.getY(), master.getZ());
-        }
-        return position(mount.placement(), wheelbase);
+        });
     }
 
-    /** Where another hole of a mount is at ride [m], vehicle frame. */
+    /** Where another hole of a mount is at ride [m], vehicle frame. A hole mirrors none: the mount does. */
     public Vector3D position(Hole hole, double wheelbase) {
-        return position(hole.placement(), wheelbase);
+        return hole.placement().match(Placement.At::point, taped -> position(taped, wheelbase), mirror -> {
+            throw new IllegalArgumentException("hole \"" + hole.name() + "\" mirrors \"" + mirror.mount() + "\"");
+        });
     }
 
-    private Vector3D position(Placement placement, double wheelbase) {
-        if (placement instanceof Placement.At at) {
-            return at.point();
-        }
-        Placement.Taped taped = (Placement.Taped) placement;
+    private Vector3D position(Placement.Taped taped, double wheelbase) {
         return new Vector3D(lineX(wheelbase) + taped.ahead(), taped.side().sign() * taped.out(), taped.up());
     }
 

@@ -2,9 +2,30 @@ package org.palanca.vehicle;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import org.palanca.base.Cases;
 
 /** What ties two bodies together other than a bar with a joint at each end. */
 public sealed interface Joint {
+    /** Answers by which it is; every kind has to be answered for. */
+    <R> R match(
+            Function<Ball, R> ball,
+            Function<Hinge, R> hinge,
+            Function<Guide, R> guide,
+            Function<Strut, R> strut,
+            Function<Clamp, R> clamp);
+
+    /** Does something by which it is; every kind has to be seen to. */
+    default void visit(
+            Consumer<Ball> ball,
+            Consumer<Hinge> hinge,
+            Consumer<Guide> guide,
+            Consumer<Strut> strut,
+            Consumer<Clamp> clamp) {
+        match(Cases.does(ball), Cases.does(hinge), Cases.does(guide), Cases.does(strut), Cases.does(clamp));
+    }
+
     /** Unique within its axle, links included. */
     String name();
 
@@ -26,6 +47,16 @@ public sealed interface Joint {
         public List<String> mounts() {
             return List.of(mount);
         }
+
+        @Override
+        public <R> R match(
+                Function<Ball, R> ball,
+                Function<Hinge, R> hinge,
+                Function<Guide, R> guide,
+                Function<Strut, R> strut,
+                Function<Clamp, R> clamp) {
+            return ball.apply(this);
+        }
     }
 
     /**
@@ -40,6 +71,16 @@ public sealed interface Joint {
         public List<String> mounts() {
             return List.of(from, to);
         }
+
+        @Override
+        public <R> R match(
+                Function<Ball, R> ball,
+                Function<Hinge, R> hinge,
+                Function<Guide, R> guide,
+                Function<Strut, R> strut,
+                Function<Clamp, R> clamp) {
+            return hinge.apply(this);
+        }
     }
 
     /**
@@ -53,6 +94,16 @@ public sealed interface Joint {
         @Override
         public List<String> mounts() {
             return List.of(from, to);
+        }
+
+        @Override
+        public <R> R match(
+                Function<Ball, R> ball,
+                Function<Hinge, R> hinge,
+                Function<Guide, R> guide,
+                Function<Strut, R> strut,
+                Function<Clamp, R> clamp) {
+            return guide.apply(this);
         }
     }
 
@@ -72,6 +123,16 @@ public sealed interface Joint {
         public List<String> mounts() {
             return List.of(top, foot);
         }
+
+        @Override
+        public <R> R match(
+                Function<Ball, R> ball,
+                Function<Hinge, R> hinge,
+                Function<Guide, R> guide,
+                Function<Strut, R> strut,
+                Function<Clamp, R> clamp) {
+            return strut.apply(this);
+        }
     }
 
     /**
@@ -86,6 +147,16 @@ public sealed interface Joint {
         @Override
         public List<String> mounts() {
             return List.of(front, rear);
+        }
+
+        @Override
+        public <R> R match(
+                Function<Ball, R> ball,
+                Function<Hinge, R> hinge,
+                Function<Guide, R> guide,
+                Function<Strut, R> strut,
+                Function<Clamp, R> clamp) {
+            return clamp.apply(this);
         }
     }
 }

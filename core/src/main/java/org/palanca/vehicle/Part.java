@@ -7,8 +7,11 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.Cases;
 import org.palanca.vehicle.survey.Axis;
 import org.palanca.vehicle.survey.Box;
 
@@ -67,6 +70,24 @@ public record Part(
 
     /** A shape at ride [m], vehicle frame. */
     public sealed interface Form {
+        /** Answers by which it is; every kind has to be answered for. */
+        <R> R match(
+                Function<BoxForm, R> box,
+                Function<TubeForm, R> tube,
+                Function<OutlineForm, R> outline,
+                Function<MeshForm, R> mesh,
+                Function<PointsForm, R> points);
+
+        /** Does something by which it is; every kind has to be seen to. */
+        default void visit(
+                Consumer<BoxForm> box,
+                Consumer<TubeForm> tube,
+                Consumer<OutlineForm> outline,
+                Consumer<MeshForm> mesh,
+                Consumer<PointsForm> points) {
+            match(Cases.does(box), Cases.does(tube), Cases.does(outline), Cases.does(mesh), Cases.does(points));
+        }
+
         /** The same shape somewhere else [m]. */
         Form moved(Vector3D by);
 
@@ -101,6 +122,16 @@ public record Part(
                     new Vector3D(box.rear(), box.right(), box.bottom()),
                     new Vector3D(box.front(), box.left(), box.top()));
         }
+
+        @Override
+        public <R> R match(
+                Function<BoxForm, R> box,
+                Function<TubeForm, R> tube,
+                Function<OutlineForm, R> outline,
+                Function<MeshForm, R> mesh,
+                Function<PointsForm, R> points) {
+            return box.apply(this);
+        }
     }
 
     /**
@@ -123,6 +154,16 @@ public record Part(
         @Override
         public List<Vector3D> places() {
             return points;
+        }
+
+        @Override
+        public <R> R match(
+                Function<BoxForm, R> box,
+                Function<TubeForm, R> tube,
+                Function<OutlineForm, R> outline,
+                Function<MeshForm, R> mesh,
+                Function<PointsForm, R> points) {
+            return tube.apply(this);
         }
     }
 
@@ -171,6 +212,16 @@ public record Part(
                     from + all[axis],
                     to + all[axis]);
         }
+
+        @Override
+        public <R> R match(
+                Function<BoxForm, R> box,
+                Function<TubeForm, R> tube,
+                Function<OutlineForm, R> outline,
+                Function<MeshForm, R> mesh,
+                Function<PointsForm, R> points) {
+            return outline.apply(this);
+        }
     }
 
     /**
@@ -198,6 +249,16 @@ public record Part(
         public List<Vector3D> places() {
             return vertices;
         }
+
+        @Override
+        public <R> R match(
+                Function<BoxForm, R> box,
+                Function<TubeForm, R> tube,
+                Function<OutlineForm, R> outline,
+                Function<MeshForm, R> mesh,
+                Function<PointsForm, R> points) {
+            return mesh.apply(this);
+        }
     }
 
     /**
@@ -219,6 +280,16 @@ public record Part(
         @Override
         public List<Vector3D> places() {
             return points;
+        }
+
+        @Override
+        public <R> R match(
+                Function<BoxForm, R> box,
+                Function<TubeForm, R> tube,
+                Function<OutlineForm, R> outline,
+                Function<MeshForm, R> mesh,
+                Function<PointsForm, R> points) {
+            return points.apply(this);
         }
     }
 

@@ -62,7 +62,7 @@ class EveryTypeAtRandomTest {
         return (random.nextDouble() - 0.5) * 2 * THROW;
     }
 
-    @Drawn(2500)
+    @Drawn(800)
     void everyLayoutSolvesOrSaysWhatCannot(Draw draw) {
         StarterLayout layout = layout(draw, any -> true);
         AxleModel model = new AxleModel(thrown(layout, draw, false), AxlePlace.FRONT);

@@ -73,7 +73,7 @@ class DetailsTest extends WindowTest {
     private String said() {
         onFx(() -> {});
         return lookup(".floor-side .label").queryAll().stream()
-                .map(label -> ((Labeled) label).getText())
+                .map(label -> plain(((Labeled) label).getText()))
                 .collect(Collectors.joining("\n"));
     }
 

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
@@ -132,7 +131,7 @@ class KeyboardTest extends WindowTest {
         clickOn("#make-revision");
         assertThat(window.document().vehicle().revision()).isEqualTo(2);
         assertThat(lookup("#make-revision").queryAs(Button.class).getText()).contains("now 2");
-        assertThat(lookup("#make-counts").queryAs(Label.class).getText()).contains("9 jam nuts of each hand");
+        assertThat(label("#make-counts")).contains("9 jam nuts of each hand");
     }
 
     private String railText(String id) {

@@ -54,11 +54,11 @@ class SteerAndCompareTest extends WindowTest {
         double before = PickupAdvice.largestToeChange(vehicle(), AxlePlace.FRONT);
         assertThat(Math.toDegrees(before)).isGreaterThan(2);
         clickOn("#step-steer");
-        eventually(() -> lookup("#steer-advice").queryAs(Label.class).getText().contains("inner pickups"));
-        assertThat(lookup("#steer-advice").queryAs(Label.class).getText()).contains("1 1/16 in up", "not 2.5°");
+        eventually(() -> label("#steer-advice").contains("inner pickups"));
+        assertThat(label("#steer-advice")).contains("1 1/16 in up", "not 2.5°");
         clickOn("#steer-try");
         eventually(() -> PickupAdvice.largestToeChange(vehicle(), AxlePlace.FRONT) < Math.toRadians(0.2));
-        eventually(() -> lookup("#steer-advice").queryAs(Label.class).getText().contains("gains nothing"));
+        eventually(() -> label("#steer-advice").contains("gains nothing"));
         push(KeyCode.CONTROL, KeyCode.Z);
         assertThat(PickupAdvice.largestToeChange(vehicle(), AxlePlace.FRONT)).isCloseTo(before, within(1e-12));
     }
@@ -85,11 +85,11 @@ class SteerAndCompareTest extends WindowTest {
         clickOn("#step-steer");
         steerBy(StarterSteering.NONE);
         assertThat(front().steering()).isEmpty();
-        eventually(() ->
-                lookup(node -> node instanceof Label text && text.getText().startsWith("Nothing steers"))
-                                .queryAll()
-                                .size()
-                        > 0);
+        eventually(() -> lookup(node -> node instanceof Label text
+                                && plain(text.getText()).startsWith("Nothing steers"))
+                        .queryAll()
+                        .size()
+                > 0);
         steerBy(StarterSteering.RACK);
         assertThat(front().steering()).isPresent();
         onFx(() -> window.state().axleProperty().set(AxlePlace.REAR));
@@ -117,7 +117,7 @@ class SteerAndCompareTest extends WindowTest {
         push(KeyCode.F7);
         assertThat(window.state().poseProperty().get().steer()).isEqualTo(1);
         assertThat(window.state().poseProperty().get().left()).isPositive();
-        assertThat(lookup("#where").queryAs(Label.class).getText()).contains("steered 100 % left");
+        assertThat(label("#where")).contains("steered 100 % left");
         push(KeyCode.SHIFT, KeyCode.F2);
         assertThat(window.state().poseProperty().get().steer()).isZero();
     }
@@ -216,7 +216,7 @@ class SteerAndCompareTest extends WindowTest {
     void aVehicleOfTwoKindsStartsFromTheQuestions() {
         onFx(window::startNew);
         clickOn("#new-type-leaf_springs");
-        assertThat(lookup("#new-liked").queryAs(Label.class).getText()).contains("Liked for", "Blamed for", "wind up");
+        assertThat(label("#new-liked")).contains("Liked for", "Blamed for", "wind up");
         onFx(() -> lookup("#new-end-front").queryAs(ToggleButton.class).fire());
         onFx(() ->
                 lookup("#new-type-double_wishbone").queryAs(ToggleButton.class).fire());
@@ -264,7 +264,8 @@ class SteerAndCompareTest extends WindowTest {
             window.state().litProperty().set("anti_squat");
         });
         assertThat(lookup(".working-meaning").queryAllAs(Label.class))
-                .anySatisfy(label -> assertThat(label.getText()).contains("separation sets anti-squat", "Here,", "%"));
+                .anySatisfy(label ->
+                        assertThat(plain(label.getText())).contains("separation sets anti-squat", "Here,", "%"));
     }
 
     /** Grabbed between its mounts, a wishbone moves by its inner pivots and a rack with its housing. */

@@ -121,13 +121,15 @@ abstract class WindowTest extends FxRobot {
 
     protected String trouble() {
         settle();
-        return lookup("#trouble-text").queryAs(Label.class).getText();
+        return plain(lookup("#trouble-text").queryAs(Label.class).getText());
     }
 
     protected String notice() {
         settle();
         Node notice = lookup("#notice").query();
-        return notice.isVisible() ? lookup("#notice-text").queryAs(Label.class).getText() : "";
+        return notice.isVisible()
+                ? plain(lookup("#notice-text").queryAs(Label.class).getText())
+                : "";
     }
 
     /** Where a mount is on the screen in an elevation. */
@@ -160,7 +162,7 @@ abstract class WindowTest extends FxRobot {
 
     protected String label(String id) {
         onFx(() -> {});
-        return lookup(id).queryAs(Label.class).getText();
+        return plain(lookup(id).queryAs(Label.class).getText());
     }
 
     /** Presses a control wherever it has been scrolled to. */
@@ -181,6 +183,11 @@ abstract class WindowTest extends FxRobot {
         });
         push(KeyCode.ENTER);
         onFx(() -> {});
+    }
+
+    /** Amounts do not break over a line in the window; here they are compared with ordinary spaces. */
+    protected static String plain(String text) {
+        return text.replace('\u00a0', ' ');
     }
 
     /** Opens a step by pressing it in the list. */

@@ -13,10 +13,10 @@ import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
 import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.mechanism.solve.Solution;
-import org.palanca.result.Outcome;
 import org.palanca.result.Result;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.result.targets.Targets;
+import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.Vehicle;
 
 /** Results for scripts: full precision, the unit at the end of every key, with a format version. */
@@ -81,33 +81,35 @@ public final class ResultsJson {
     private static void result(ObjectNode results, AxleModel model, Result result, Words words) {
         Quantity quantity = result.quantity();
         ObjectNode node = results.putObject(result.id() + "_" + quantity.fileUnit());
-        Outcome outcome = model.outcome(result);
-        if (outcome instanceof Outcome.Value value) {
-            node.put("value", quantity.toFile(value.value()));
-            Targets.band(model.vehicle(), model.axle(), result).ifPresent(band -> {
-                boolean judged = Targets.judges(band, model.asked());
-                if (!Double.isInfinite(band.low())) {
-                    node.put("low", quantity.toFile(band.low()));
-                }
-                if (!Double.isInfinite(band.high())) {
-                    node.put("high", quantity.toFile(band.high()));
-                }
-                node.put(
-                        "verdict",
-                        !judged
-                                ? "not_judged_here"
-                                : band.verdict(value.value()).name().toLowerCase(Locale.ROOT));
-                node.put("basis", band.basis());
-            });
-        } else if (outcome instanceof Outcome.AtInfinity far) {
-            node.putNull("value");
-            node.put("at_infinity", true);
-            node.put("slope_ratio", far.slope());
-            node.put("ahead", far.signedDistance() > 0);
-        } else if (outcome instanceof Outcome.Unavailable none) {
-            node.putNull("value");
-            node.put("why", words.text(none.why()));
+        model.outcome(result)
+                .visit(
+                        value -> {
+                            node.put("value", quantity.toFile(value.value()));
+                            Targets.band(model.vehicle(), model.axle(), result)
+                                    .ifPresent(band -> judged(node, band, quantity, value.value(), model));
+                        },
+                        far -> {
+                            node.putNull("value");
+                            node.put("at_infinity", true);
+                            node.put("slope_ratio", far.slope());
+                            node.put("ahead", far.signedDistance() > 0);
+                        },
+                        none -> {
+                            node.putNull("value");
+                            node.put("why", words.text(none.why()));
+                        });
+    }
+
+    private static void judged(ObjectNode node, TargetBand band, Quantity quantity, double value, AxleModel model) {
+        if (!Double.isInfinite(band.low())) {
+            node.put("low", quantity.toFile(band.low()));
         }
+        if (!Double.isInfinite(band.high())) {
+            node.put("high", quantity.toFile(band.high()));
+        }
+        boolean judged = Targets.judges(band, model.asked());
+        node.put("verdict", judged ? band.verdict(value).name().toLowerCase(Locale.ROOT) : "not_judged_here");
+        node.put("basis", band.basis());
     }
 
     private static void point(ObjectNode node, Vector3D at) {

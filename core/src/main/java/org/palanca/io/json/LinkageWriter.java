@@ -61,23 +61,27 @@ final class LinkageWriter {
     }
 
     private static void placement(ObjectNode node, Placement placement) {
-        if (placement instanceof Placement.At at) {
-            Vector3D point = at.point();
-            length(node, "x_mm", point.getX());
-            length(node, "y_mm", point.getY());
-            length(node, "z_mm", point.getZ());
-        } else if (placement instanceof Placement.Taped taped) {
-            if (taped.ahead() < 0) {
-                length(node, "behind_mm", -taped.ahead());
-            } else {
-                length(node, "ahead_mm", taped.ahead());
-            }
-            node.put("side", taped.side().id());
-            length(node, "out_mm", taped.out());
-            length(node, "up_mm", taped.up());
-        } else if (placement instanceof Placement.MirrorOf mirror) {
-            node.put("mirror_of", mirror.mount());
+        placement.visit(
+                at -> point(node, at.point()),
+                taped -> taped(node, taped),
+                mirror -> node.put("mirror_of", mirror.mount()));
+    }
+
+    private static void point(ObjectNode node, Vector3D point) {
+        length(node, "x_mm", point.getX());
+        length(node, "y_mm", point.getY());
+        length(node, "z_mm", point.getZ());
+    }
+
+    private static void taped(ObjectNode node, Placement.Taped taped) {
+        if (taped.ahead() < 0) {
+            length(node, "behind_mm", -taped.ahead());
+        } else {
+            length(node, "ahead_mm", taped.ahead());
         }
+        node.put("side", taped.side().id());
+        length(node, "out_mm", taped.out());
+        length(node, "up_mm", taped.up());
     }
 
     private static void link(ObjectNode node, Link link) {
@@ -89,26 +93,33 @@ final class LinkageWriter {
     }
 
     private static void joint(ObjectNode node, Joint joint) {
-        if (joint instanceof Joint.Ball ball) {
-            node.put("kind", "ball");
-            node.put("mount", ball.mount());
-            node.put("body", ball.body());
-            ball.rate().ifPresent(rate -> rate(node, RATE, rate));
-        } else if (joint instanceof Joint.Hinge hinge) {
-            line(node, "hinge", hinge.from(), hinge.to(), hinge.body());
-        } else if (joint instanceof Joint.Guide guide) {
-            line(node, "guide", guide.from(), guide.to(), guide.body());
-        } else if (joint instanceof Joint.Strut strut) {
-            node.put("kind", "strut");
-            node.put("top", strut.top());
-            node.put("foot", strut.foot());
-        } else if (joint instanceof Joint.Clamp clamp) {
-            node.put("kind", "clamp");
-            node.put("front", clamp.front());
-            node.put("rear", clamp.rear());
-            node.put("body", clamp.body());
-            clamp.rate().ifPresent(rate -> rate(node, RATE, rate));
-        }
+        joint.visit(
+                ball -> ball(node, ball),
+                hinge -> line(node, "hinge", hinge.from(), hinge.to(), hinge.body()),
+                guide -> line(node, "guide", guide.from(), guide.to(), guide.body()),
+                strut -> strut(node, strut),
+                clamp -> clamp(node, clamp));
+    }
+
+    private static void ball(ObjectNode node, Joint.Ball ball) {
+        node.put("kind", "ball");
+        node.put("mount", ball.mount());
+        node.put("body", ball.body());
+        ball.rate().ifPresent(rate -> rate(node, RATE, rate));
+    }
+
+    private static void strut(ObjectNode node, Joint.Strut strut) {
+        node.put("kind", "strut");
+        node.put("top", strut.top());
+        node.put("foot", strut.foot());
+    }
+
+    private static void clamp(ObjectNode node, Joint.Clamp clamp) {
+        node.put("kind", "clamp");
+        node.put("front", clamp.front());
+        node.put("rear", clamp.rear());
+        node.put("body", clamp.body());
+        clamp.rate().ifPresent(rate -> rate(node, RATE, rate));
     }
 
     private static void line(ObjectNode node, String kind, String from, String to, String body) {

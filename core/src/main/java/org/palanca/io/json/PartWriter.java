@@ -28,32 +28,43 @@ final class PartWriter {
         if (part.moment() != Part.Moment.RIDE) {
             node.put("moment", part.moment().id());
         }
-        if (part.form() instanceof Part.BoxForm box) {
-            BuildWriter.box(node, box.box());
-        } else if (part.form() instanceof Part.TubeForm tube) {
-            places(node.putArray("tube_mm"), tube.points());
-            length(node, "radius_mm", tube.radius());
-            tube.bend().ifPresent(bend -> length(node, "bend_mm", bend));
-        } else if (part.form() instanceof Part.OutlineForm drawn) {
-            node.put("along", drawn.along().id());
-            ArrayNode flat = node.putArray("outline_mm");
-            drawn.outline().forEach(corner -> {
-                number(flat, Quantity.LENGTH.toFile(corner.first()));
-                number(flat, Quantity.LENGTH.toFile(corner.second()));
-            });
-            length(node, "from_mm", drawn.from());
-            length(node, "to_mm", drawn.to());
-        } else if (part.form() instanceof Part.MeshForm mesh) {
-            places(node.putArray("vertices_mm"), mesh.vertices());
-            ArrayNode flat = node.putArray("triangles");
-            mesh.triangles()
-                    .forEach(
-                            triangle -> flat.add(triangle.a()).add(triangle.b()).add(triangle.c()));
-            length(node, "off_mm", mesh.off());
-        } else if (part.form() instanceof Part.PointsForm points) {
-            places(node.putArray("points_mm"), points.points());
-            length(node, "radius_mm", points.radius());
-        }
+        part.form()
+                .visit(
+                        box -> BuildWriter.box(node, box.box()),
+                        tube -> tube(node, tube),
+                        drawn -> outline(node, drawn),
+                        mesh -> mesh(node, mesh),
+                        points -> points(node, points));
+    }
+
+    private static void tube(ObjectNode node, Part.TubeForm tube) {
+        places(node.putArray("tube_mm"), tube.points());
+        length(node, "radius_mm", tube.radius());
+        tube.bend().ifPresent(bend -> length(node, "bend_mm", bend));
+    }
+
+    private static void outline(ObjectNode node, Part.OutlineForm drawn) {
+        node.put("along", drawn.along().id());
+        ArrayNode flat = node.putArray("outline_mm");
+        drawn.outline().forEach(corner -> {
+            number(flat, Quantity.LENGTH.toFile(corner.first()));
+            number(flat, Quantity.LENGTH.toFile(corner.second()));
+        });
+        length(node, "from_mm", drawn.from());
+        length(node, "to_mm", drawn.to());
+    }
+
+    private static void mesh(ObjectNode node, Part.MeshForm mesh) {
+        places(node.putArray("vertices_mm"), mesh.vertices());
+        ArrayNode flat = node.putArray("triangles");
+        mesh.triangles()
+                .forEach(triangle -> flat.add(triangle.a()).add(triangle.b()).add(triangle.c()));
+        length(node, "off_mm", mesh.off());
+    }
+
+    private static void points(ObjectNode node, Part.PointsForm points) {
+        places(node.putArray("points_mm"), points.points());
+        length(node, "radius_mm", points.radius());
     }
 
     private static void places(ArrayNode flat, List<Vector3D> places) {

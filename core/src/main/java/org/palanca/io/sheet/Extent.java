@@ -8,14 +8,13 @@ record Extent(double left, double right, double bottom, double top) {
     static Extent of(List<Shape> shapes) {
         double[] box = {Double.MAX_VALUE, -Double.MAX_VALUE, Double.MAX_VALUE, -Double.MAX_VALUE};
         for (Shape shape : shapes) {
-            if (shape instanceof Shape.Path path) {
-                path.points().forEach(point -> include(box, point, 0));
-            } else if (shape instanceof Shape.Circle circle) {
-                include(box, circle.centre(), circle.radius());
-            } else if (shape instanceof Shape.Bar bar) {
-                include(box, bar.from(), 0);
-                include(box, bar.to(), 0);
-            }
+            shape.visit(
+                    path -> path.points().forEach(point -> include(box, point, 0)),
+                    circle -> include(box, circle.centre(), circle.radius()),
+                    bar -> List.of(bar.from(), bar.to()).forEach(end -> include(box, end, 0)),
+                    mark -> {
+                        // Marks stand at ends of bars and on paths.
+                    });
         }
         return new Extent(box[0], box[1], box[2], box[3]);
     }

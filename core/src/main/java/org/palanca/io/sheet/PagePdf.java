@@ -33,7 +33,7 @@ public final class PagePdf {
                 document.addPage(sheet);
                 try (PDPageContentStream stream = new PDPageContentStream(document, sheet)) {
                     for (Ink ink : page.ink()) {
-                        draw(stream, ink, plain, bold);
+                        ink.drawnBy(new PdfPen(stream, plain, bold));
                     }
                 }
             }
@@ -52,21 +52,29 @@ public final class PagePdf {
         return (float) (Page.HEIGHT - y);
     }
 
-    private static void draw(PDPageContentStream stream, Ink ink, PDFont plain, PDFont bold) throws IOException {
-        if (ink instanceof Ink.Text text) {
+    /** Writes each thing into a page's contents. */
+    private record PdfPen(PDPageContentStream stream, PDFont plain, PDFont bold) implements Ink.Pen<IOException> {
+        @Override
+        public void text(Ink.Text text) throws IOException {
             stream.beginText();
             stream.setFont(text.bold() ? bold : plain, (float) text.size());
             stream.newLineAtOffset((float) text.x(), up(text.y()));
             stream.showText(text.text());
             stream.endText();
-        } else if (ink instanceof Ink.Line line) {
+        }
+
+        @Override
+        public void line(Ink.Line line) throws IOException {
             stream.setLineWidth((float) line.width());
             stream.setLineDashPattern(line.dash() == 0 ? new float[0] : new float[] {(float) line.dash()}, 0);
             stream.moveTo((float) line.x1(), up(line.y1()));
             stream.lineTo((float) line.x2(), up(line.y2()));
             stream.stroke();
-        } else if (ink instanceof Ink.Circle circle) {
-            circle(stream, circle);
+        }
+
+        @Override
+        public void circle(Ink.Circle circle) throws IOException {
+            PagePdf.circle(stream, circle);
         }
     }
 

@@ -20,14 +20,18 @@ public final class PageSvg {
                 Page.HEIGHT);
         put(out, "<title>%s</title>", escaped(page.title()));
         put(out, "<rect width=\"%.0f\" height=\"%.0f\" fill=\"#fff\"/>", Page.WIDTH, Page.HEIGHT);
-        for (Ink ink : page.ink()) {
-            draw(out, ink);
-        }
+        SvgPen pen = new SvgPen(out);
+        page.ink().forEach(ink -> ink.drawnBy(pen));
         return out.append("</svg>\n").toString();
     }
 
-    private static void draw(StringBuilder out, Ink ink) {
-        if (ink instanceof Ink.Text text && !text.text().isEmpty()) {
+    /** Writes each thing as an element. */
+    private record SvgPen(StringBuilder out) implements Ink.Pen<RuntimeException> {
+        @Override
+        public void text(Ink.Text text) {
+            if (text.text().isEmpty()) {
+                return;
+            }
             put(
                     out,
                     "<text x=\"%.3f\" y=\"%.3f\" font-family=\"B612, sans-serif\" font-size=\"%.3f\"%s textLength=\"%.3f\""
@@ -38,7 +42,10 @@ public final class PageSvg {
                     text.bold() ? " font-weight=\"bold\"" : "",
                     Letters.width(text.text(), text.size(), text.bold()),
                     escaped(text.text()));
-        } else if (ink instanceof Ink.Line line) {
+        }
+
+        @Override
+        public void line(Ink.Line line) {
             put(
                     out,
                     "<line x1=\"%.3f\" y1=\"%.3f\" x2=\"%.3f\" y2=\"%.3f\" stroke=\"#000\" stroke-width=\"%.3f\"%s/>",
@@ -48,7 +55,10 @@ public final class PageSvg {
                     line.y2(),
                     line.width(),
                     line.dash() == 0 ? "" : String.format(Locale.ROOT, " stroke-dasharray=\"%.3f\"", line.dash()));
-        } else if (ink instanceof Ink.Circle circle) {
+        }
+
+        @Override
+        public void circle(Ink.Circle circle) {
             put(
                     out,
                     "<circle cx=\"%.3f\" cy=\"%.3f\" r=\"%.3f\" stroke=\"#000\" stroke-width=\"%.3f\" fill=\"%s\"/>",

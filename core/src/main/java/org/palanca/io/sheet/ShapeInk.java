@@ -21,17 +21,17 @@ final class ShapeInk {
      */
     static void draw(Page page, List<Shape> shapes, double x, double y, double points) {
         for (Shape shape : shapes) {
-            if (shape instanceof Shape.Path path) {
-                path(page, path, x, y, points);
-            } else if (shape instanceof Shape.Circle circle) {
-                Shape.Point centre = circle.centre();
-                page.circle(
-                        x + centre.across() * points, y - centre.up() * points, circle.radius() * points, FINE, false);
-            } else if (shape instanceof Shape.Bar bar) {
-                line(page, bar.from(), bar.to(), x, y, points, BAR);
-            } else if (shape instanceof Shape.MountMark mark) {
-                page.circle(x + mark.at().across() * points, y - mark.at().up() * points, MOUNT, FINE, true);
-            }
+            shape.visit(
+                    path -> path(page, path, x, y, points),
+                    circle -> page.circle(
+                            x + circle.centre().across() * points,
+                            y - circle.centre().up() * points,
+                            circle.radius() * points,
+                            FINE,
+                            false),
+                    bar -> line(page, bar.from(), bar.to(), x, y, points, BAR),
+                    mark -> page.circle(
+                            x + mark.at().across() * points, y - mark.at().up() * points, MOUNT, FINE, true));
         }
     }
 

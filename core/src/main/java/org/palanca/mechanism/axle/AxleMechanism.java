@@ -155,15 +155,22 @@ public final class AxleMechanism {
         Joint joint = axle.linkage()
                 .joint(steering.joint())
                 .orElseThrow(() -> new IllegalArgumentException("no joint \"" + steering.joint() + "\""));
-        if (joint instanceof Joint.Guide guide) {
-            Vector3D from = at(guide.from());
-            Vector3D along = at(guide.to()).subtract(from).normalize();
-            return new SlideDriver(STEER, body(guide.from()), along, new BodyPoint(guide.body(), from));
-        }
-        if (joint instanceof Joint.Hinge hinge) {
-            return new TurnDriver(STEER, body(hinge.from()), hinge.body(), at(hinge.from()), at(hinge.to()));
-        }
-        throw new IllegalArgumentException("joint \"" + steering.joint() + "\" can't be driven");
+        return joint.match(
+                ball -> notDriven(ball),
+                hinge -> new TurnDriver(STEER, body(hinge.from()), hinge.body(), at(hinge.from()), at(hinge.to())),
+                this::slide,
+                strut -> notDriven(strut),
+                clamp -> notDriven(clamp));
+    }
+
+    private Driver slide(Joint.Guide guide) {
+        Vector3D from = at(guide.from());
+        Vector3D along = at(guide.to()).subtract(from).normalize();
+        return new SlideDriver(STEER, body(guide.from()), along, new BodyPoint(guide.body(), from));
+    }
+
+    private static Driver notDriven(Joint joint) {
+        throw new IllegalArgumentException("joint \"" + joint.name() + "\" can't be driven");
     }
 
     private Member rod(Link link) {
@@ -174,20 +181,25 @@ public final class AxleMechanism {
     }
 
     private void joint(Joint joint) {
-        if (joint instanceof Joint.Ball ball) {
-            Vector3D at = at(ball.mount());
-            members.add(bushed(
-                    new BallJoint(ball.name(), point(ball.mount()), new BodyPoint(ball.body(), at)), ball.rate()));
-        } else if (joint instanceof Joint.Hinge hinge) {
-            members.add(new Hinge(hinge.name(), body(hinge.from()), hinge.body(), at(hinge.from()), at(hinge.to())));
-        } else if (joint instanceof Joint.Guide guide) {
-            members.add(new Guide(guide.name(), body(guide.from()), guide.body(), at(guide.from()), at(guide.to())));
-        } else if (joint instanceof Joint.Strut strut) {
-            Vector3D along = at(strut.top()).subtract(at(strut.foot()));
-            members.add(new PointOnLine(strut.name(), body(strut.foot()), along, point(strut.top())));
-        } else if (joint instanceof Joint.Clamp clamp) {
-            clamp(clamp);
-        }
+        joint.visit(
+                this::ball,
+                hinge -> members.add(
+                        new Hinge(hinge.name(), body(hinge.from()), hinge.body(), at(hinge.from()), at(hinge.to()))),
+                guide -> members.add(
+                        new Guide(guide.name(), body(guide.from()), guide.body(), at(guide.from()), at(guide.to()))),
+                this::strut,
+                this::clamp);
+    }
+
+    private void ball(Joint.Ball ball) {
+        Vector3D at = at(ball.mount());
+        members.add(
+                bushed(new BallJoint(ball.name(), point(ball.mount()), new BodyPoint(ball.body(), at)), ball.rate()));
+    }
+
+    private void strut(Joint.Strut strut) {
+        Vector3D along = at(strut.top()).subtract(at(strut.foot()));
+        members.add(new PointOnLine(strut.name(), body(strut.foot()), along, point(strut.top())));
     }
 
     /** Two bushings, and what keeps the arm from spinning in them: a point of their grip beside their line. */

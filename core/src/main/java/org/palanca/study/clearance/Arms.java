@@ -73,15 +73,14 @@ final class Arms {
     static List<CollisionBody> of(AxleModel model) {
         Arms all = new Arms(model);
         for (Joint joint : model.axle().joints()) {
-            if (joint instanceof Joint.Hinge hinge) {
-                all.onPin(hinge);
-            } else if (joint instanceof Joint.Clamp clamp) {
-                all.radiusArm(clamp);
-            } else if (joint instanceof Joint.Guide guide) {
-                all.guided(guide);
-            } else if (joint instanceof Joint.Strut strut) {
-                all.strut(strut);
-            }
+            joint.visit(
+                    ball -> {
+                        // The arms it carries are drawn by what they turn on.
+                    },
+                    all::onPin,
+                    all::guided,
+                    all::strut,
+                    all::radiusArm);
         }
         all.axle.links(LinkRole.TORQUE_ARM).forEach(all::torqueArm);
         all.axle.linkage().leaves().forEach(all::leaf);

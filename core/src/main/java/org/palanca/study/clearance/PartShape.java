@@ -9,7 +9,6 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.palanca.base.solid.Place;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Part;
-import org.palanca.vehicle.survey.Axis;
 import org.palanca.vehicle.survey.Box;
 
 /** How a described part looks from one side at a pose: its outline in that view. */
@@ -36,32 +35,12 @@ public final class PartShape {
     }
 
     private static List<List<Vector3D>> pieces(Part.Form form) {
-        if (form instanceof Part.BoxForm box) {
-            return List.of(corners(box.box()));
-        }
-        if (form instanceof Part.TubeForm tube) {
-            return tube(tube);
-        }
-        if (form instanceof Part.OutlineForm drawn) {
-            List<Vector3D> all = new ArrayList<>();
-            for (Part.OutlineForm.Corner corner : drawn.outline()) {
-                all.add(place(drawn.along(), corner, drawn.from()));
-                all.add(place(drawn.along(), corner, drawn.to()));
-            }
-            return List.of(all);
-        }
-        if (form instanceof Part.MeshForm mesh) {
-            return List.of(mesh.vertices());
-        }
-        return List.of(((Part.PointsForm) form).points());
-    }
-
-    private static Vector3D place(Axis along, Part.OutlineForm.Corner corner, double at) {
-        return switch (along) {
-            case AHEAD -> new Vector3D(at, corner.first(), corner.second());
-            case LEFT -> new Vector3D(corner.first(), at, corner.second());
-            case UP -> new Vector3D(corner.first(), corner.second(), at);
-        };
+        return form.match(
+                box -> List.of(corners(box.box())),
+                PartShape::tube,
+                drawn -> List.of(drawn.places()),
+                mesh -> List.of(mesh.vertices()),
+                points -> List.of(points.points()));
     }
 
     private static List<Vector3D> corners(Box box) {

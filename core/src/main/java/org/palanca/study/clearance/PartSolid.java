@@ -1,7 +1,5 @@
 package org.palanca.study.clearance;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -22,8 +20,7 @@ public final class PartSolid {
      * The solids of outlines, skins and scans that are still in use, by the form itself and not by what it holds. A skin takes
      * longer to make than all the rest of the things, and a move of something else is tried with it again and again.
      */
-    private static final Cache<Part.Form, Made> MADE =
-            Caffeine.newBuilder().weakKeys().build();
+    private static final WeakIdentityMap<Part.Form, Made> MADE = new WeakIdentityMap<>();
 
     /** A solid with the origin that it was made for. */
     private record Made(Vector3D origin, Solid solid) {}
@@ -39,33 +36,24 @@ public final class PartSolid {
         if (form instanceof Part.BoxForm || form instanceof Part.TubeForm) {
             return made(form, origin);
         }
-        return MADE.asMap()
-                .compute(
-                        form,
-                        (key, made) -> made != null && made.origin().equals(origin)
-                                ? made
-                                : new Made(origin, made(key, origin)))
-                .solid();
+        Made found = MADE.get(form).filter(made -> made.origin().equals(origin)).orElseGet(() -> {
+            Made made = new Made(origin, made(form, origin));
+            MADE.put(form, made);
+            return made;
+        });
+        return found.solid();
     }
 
     private static Solid made(Part.Form form, Vector3D origin) {
-        Part.Form here = form.moved(origin.negate());
-        if (here instanceof Part.BoxForm box) {
-            return Solid.of(List.of(box(box.box())));
-        }
-        if (here instanceof Part.TubeForm tube) {
-            return Solid.of(tube(tube));
-        }
-        if (here instanceof Part.OutlineForm drawn) {
-            return Solid.of(prisms(drawn));
-        }
-        if (here instanceof Part.MeshForm mesh) {
-            return mesh(mesh);
-        }
-        Part.PointsForm points = (Part.PointsForm) here;
-        return Solid.of(points.points().stream()
-                .map(point -> Convex.ball(point, points.radius()))
-                .toList());
+        return form.moved(origin.negate())
+                .match(
+                        box -> Solid.of(List.of(box(box.box()))),
+                        tube -> Solid.of(tube(tube)),
+                        drawn -> Solid.of(prisms(drawn)),
+                        PartSolid::mesh,
+                        points -> Solid.of(points.points().stream()
+                                .map(point -> Convex.ball(point, points.radius()))
+                                .toList()));
     }
 
     private static Convex box(Box box) {

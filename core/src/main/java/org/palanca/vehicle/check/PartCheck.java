@@ -28,21 +28,22 @@ public final class PartCheck {
         if (!part.onFrame() && !bodies.contains(part.body())) {
             return Optional.of(Message.of("check.part_body", part.name(), bodyWord(part.body())));
         }
-        if (part.form() instanceof Part.BoxForm box && insideOut(box.box())) {
-            return Optional.of(Message.of("check.box_inside_out", part.name()));
-        }
-        if (part.form() instanceof Part.TubeForm tube) {
-            return tube.radius() > 0 ? Optional.empty() : Optional.of(Message.of("check.tube_radius", part.name()));
-        }
-        if (part.form() instanceof Part.OutlineForm drawn) {
-            return drawn.to() > drawn.from() ? crossing(part.name(), drawn) : flat(part.name());
-        }
-        if (part.form() instanceof Part.MeshForm mesh) {
-            int most = mesh.vertices().size();
-            boolean missing = mesh.triangles().stream().anyMatch(t -> Math.max(t.a(), Math.max(t.b(), t.c())) >= most);
-            return missing ? Optional.of(Message.of("check.mesh_vertex", part.name())) : Optional.empty();
-        }
-        return Optional.empty();
+        return part.form()
+                .match(
+                        box -> wrong(insideOut(box.box()), "check.box_inside_out", part),
+                        tube -> wrong(tube.radius() <= 0, "check.tube_radius", part),
+                        drawn -> drawn.to() > drawn.from() ? crossing(part.name(), drawn) : flat(part.name()),
+                        mesh -> wrong(missesVertex(mesh), "check.mesh_vertex", part),
+                        points -> Optional.empty());
+    }
+
+    private static Optional<Message> wrong(boolean is, String key, Part part) {
+        return is ? Optional.of(Message.of(key, part.name())) : Optional.empty();
+    }
+
+    private static boolean missesVertex(Part.MeshForm mesh) {
+        int most = mesh.vertices().size();
+        return mesh.triangles().stream().anyMatch(t -> Math.max(t.a(), Math.max(t.b(), t.c())) >= most);
     }
 
     /** What is doubtful about a part that can be used all the same; empty when nothing is. */

@@ -13,10 +13,6 @@ import org.palanca.vehicle.Vehicle;
  * @param gesture changes with the same non-empty gesture that follow one another become one step of undo
  */
 public record VehicleChange(Vehicle before, Vehicle after, Message what, String gesture) {
-    public VehicleChange invert() {
-        return new VehicleChange(after, before, what, gesture);
-    }
-
     /** This change and the next as one, when both belong to the same gesture. */
     public Optional<VehicleChange> merge(VehicleChange next) {
         boolean together = !gesture.isEmpty() && gesture.equals(next.gesture) && after == next.before;

@@ -40,7 +40,7 @@ import org.palanca.vehicle.work.WorkStep;
 
 class PlacingTest {
     private static final MountRef LOWER = new MountRef(AxlePlace.REAR, "lower frame left");
-    private static final Random RANDOM = new Random(23);
+    private final Random random = new Random(23);
 
     /** The hill-rescue truck, measured with noise from a frame of known marks. */
     private static Vehicle vehicle(Random random) {
@@ -63,7 +63,7 @@ class PlacingTest {
 
     @Test
     void threeTapesAHeightAndTwoChecks() {
-        Vehicle vehicle = vehicle(RANDOM);
+        Vehicle vehicle = vehicle(random);
         PlacingSheet sheet = sheet(vehicle, lower(vehicle));
         assertThat(sheet.tapes()).hasSize(4);
         assertThat(sheet.checks()).hasSize(2);
@@ -78,7 +78,7 @@ class PlacingTest {
     /** No other three of the marks give a better place, by adjusting the whole survey with each three in turn. */
     @Test
     void noOtherThreeMarksWouldDoMuchBetter() {
-        Vehicle vehicle = vehicle(RANDOM);
+        Vehicle vehicle = vehicle(random);
         MountRef mount = lower(vehicle);
         PlacingSheet sheet = sheet(vehicle, mount);
         Survey survey = vehicle.build().survey();
@@ -120,7 +120,7 @@ class PlacingTest {
     @Test
     void howeverReadingsWithinTheirLimitsCombineTheMountIsWithinItsTolerance() {
         Vehicle plan = Examples.vehicle("tarn-4.palanca.json");
-        Vehicle vehicle = plan.withBuild(plan.build().withSurvey(Floors.measured(RANDOM)));
+        Vehicle vehicle = plan.withBuild(plan.build().withSurvey(Floors.measured(random)));
         MountRef mount = lower(vehicle);
         PlacingSheet sheet = sheet(vehicle, mount);
         double most = sheet.limits().tolerance() - sheet.uncertainty();
@@ -154,7 +154,7 @@ class PlacingTest {
     /** 10,000 draws of readings within their limits, the place by least squares from the marks as they are. */
     @Test
     void tenThousandDrawsWithinTheLimitsStayWithinTheTolerance() {
-        Vehicle vehicle = vehicle(RANDOM);
+        Vehicle vehicle = vehicle(random);
         MountRef mount = lower(vehicle);
         PlacingSheet sheet = sheet(vehicle, mount);
         Survey fixed = Survey.NONE;
@@ -167,7 +167,7 @@ class PlacingTest {
         for (int draw = 0; draw < 10_000; draw++) {
             Survey with = fixed.with(Mark.at(mount.mount(), sheet.target()));
             for (PlacingSheet.Tape tape : sheet.tapes()) {
-                double off = (2 * RANDOM.nextDouble() - 1) * tape.allowed();
+                double off = (2 * random.nextDouble() - 1) * tape.allowed();
                 with = with.with(new Reading(
                         tape.reading().kind(),
                         tape.reading().from(),
@@ -200,8 +200,8 @@ class PlacingTest {
         for (LengthStyle style : LengthStyle.values()) {
             UnitStyle units = new UnitStyle(style);
             for (int i = 0; i < 2000; i++) {
-                double exact = 0.2 + 3 * RANDOM.nextDouble();
-                double allowed = inches(0.15) * RANDOM.nextDouble() * RANDOM.nextDouble();
+                double exact = 0.2 + 3 * random.nextDouble();
+                double allowed = inches(0.15) * random.nextDouble() * random.nextDouble();
                 ReadingLimits limits = units.limits(exact, allowed);
                 assertThat(Math.abs(limits.shown() - exact) + limits.allowed())
                         .as("%s ± %s", limits.number(), limits.margin())
@@ -221,7 +221,7 @@ class PlacingTest {
     /** Marks that are known to a quarter inch only can't promise an eighth, and the sheet says so. */
     @Test
     void marksKnownTooBadlyPromiseNothing() {
-        Vehicle vehicle = vehicle(RANDOM);
+        Vehicle vehicle = vehicle(random);
         Survey rough = Survey.NONE;
         Adjustment marks = Adjustment.of(vehicle.build().survey());
         for (Mark mark : vehicle.build().survey().marks()) {
@@ -241,7 +241,7 @@ class PlacingTest {
 
     @Test
     void aMountThatWasReadBackFarOffIsAFaultUntilItIsTakenAsItIs() {
-        Vehicle vehicle = vehicle(RANDOM);
+        Vehicle vehicle = vehicle(random);
         MountRef mount = lower(vehicle);
         List<Reading> high = new ArrayList<>(sheet(vehicle, mount).readings());
         high.set(3, high.get(3).withValues(List.of(high.get(3).value() + inches(0.5))));
@@ -264,7 +264,7 @@ class PlacingTest {
 
     @Test
     void onlyMarksThatStayAreUsed() {
-        Vehicle vehicle = vehicle(RANDOM);
+        Vehicle vehicle = vehicle(random);
         Box tail = new Box(-3.3, -2.2, -0.6, 0.6, 0.4, 0.9);
         Survey cut = vehicle.build().survey().withCuts(List.of(new Cut("tail off", "", tail, false)));
         Vehicle planned = vehicle.withBuild(vehicle.build().withSurvey(cut));
@@ -282,7 +282,7 @@ class PlacingTest {
 
     @Test
     void marksInOneUprightPlaneWithTheMountGiveNoSheet() {
-        Vehicle vehicle = vehicle(RANDOM);
+        Vehicle vehicle = vehicle(random);
         Vector3D target = Effect.position(vehicle, lower(vehicle));
         Survey line = Survey.NONE;
         for (int i = 1; i <= 4; i++) {
@@ -295,7 +295,7 @@ class PlacingTest {
 
     @Test
     void anUndersizeBoltCostsHalfItsSlop() {
-        Vehicle vehicle = vehicle(RANDOM);
+        Vehicle vehicle = vehicle(random);
         PlacingLimits undersize = PlacingLimits.COMMON.withHole(inches(0.5625)).withBolt(inches(0.5));
         assertThat(undersize.slop()).isCloseTo(inches(1.0 / 32), within(1e-12));
         Adjustment adjustment = Adjustment.of(vehicle.build().survey());
@@ -314,7 +314,7 @@ class PlacingTest {
     /** Wherever a mount lands within its tolerance, no result loses more than the sheet says, but for curvature. */
     @Test
     void whatTheDesignLosesHoldsInEveryDirection() {
-        Vehicle vehicle = vehicle(RANDOM);
+        Vehicle vehicle = vehicle(random);
         MountRef mount = lower(vehicle);
         double tolerance = inches(1.0 / 8);
         Vector3D at = Effect.position(vehicle, mount);
@@ -322,7 +322,7 @@ class PlacingTest {
         assertThat(most).isNotEmpty();
         for (int run = 0; run < 20; run++) {
             Vector3D way =
-                    new Vector3D(RANDOM.nextGaussian(), RANDOM.nextGaussian(), RANDOM.nextGaussian()).normalize();
+                    new Vector3D(random.nextGaussian(), random.nextGaussian(), random.nextGaussian()).normalize();
             for (Effect effect : Effect.of(vehicle, mount, at.add(tolerance, way))) {
                 Effect bound = most.stream()
                         .filter(one -> one.result().id().equals(effect.result().id()))
@@ -378,7 +378,7 @@ class PlacingTest {
 
     @Test
     void aSlipInReadingBackIsNamed() {
-        Vehicle vehicle = vehicle(RANDOM);
+        Vehicle vehicle = vehicle(random);
         MountRef mount = lower(vehicle);
         List<Reading> found = new ArrayList<>(sheet(vehicle, mount).readings());
         found.set(4, found.get(4).withValues(List.of(found.get(4).value() + inches(1))));
@@ -390,7 +390,7 @@ class PlacingTest {
 
     @Test
     void tooFewReadingsPlaceNothing() {
-        Vehicle vehicle = vehicle(RANDOM);
+        Vehicle vehicle = vehicle(random);
         MountRef mount = lower(vehicle);
         List<Reading> two = sheet(vehicle, mount).readings().subList(0, 1);
         assertThat(MountAsBuilt.of(vehicle, new MountReadings(mount, two))).isEmpty();
@@ -398,7 +398,7 @@ class PlacingTest {
 
     @Test
     void aSupportInTheWayOfABracketIsNamed() {
-        Vehicle vehicle = vehicle(RANDOM);
+        Vehicle vehicle = vehicle(random);
         MountRef mount = lower(vehicle);
         Vector3D at = Effect.position(vehicle, mount);
         Box round = new Box(at.getX() - 0.1, at.getX(), at.getY(), at.getY() + 0.1, 0, at.getZ());
@@ -412,7 +412,7 @@ class PlacingTest {
 
     @Test
     void theOrderKeepsPairsTogetherAndHoldsBetween() {
-        Vehicle vehicle = vehicle(RANDOM);
+        Vehicle vehicle = vehicle(random);
         Adjustment adjustment = Adjustment.of(vehicle.build().survey());
         PlacingOrder order = PlacingOrder.of(vehicle, adjustment, AxlePlace.REAR);
         assertThat(order.mounts())

@@ -59,7 +59,7 @@ class OverlapTest {
         assertThat(said(vehicle))
                 .anyMatch(text -> text.contains("exhaust")
                         && text.contains("crossmember")
-                        && text.contains(" in of room")
+                        && text.contains("interfere by")
                         && text.contains("fixed to one body"));
         assertThat(said(with(member.withJoined(Set.of("exhaust"))))).noneMatch(text -> text.contains("exhaust"));
     }

@@ -63,7 +63,7 @@ class MountMovesTest {
         VehicleChange first = new VehicleChange(start, half, what, "drag 1");
         VehicleChange second = new VehicleChange(half, end, what, "drag 1");
         VehicleChange whole = first.merge(second).orElseThrow();
-        assertThat(whole.invert().after()).isSameAs(start);
+        assertThat(whole.before()).isSameAs(start);
         assertThat(whole.after()).isSameAs(end);
         assertThat(first.merge(new VehicleChange(half, end, what, "drag 2"))).isEmpty();
     }

@@ -170,7 +170,7 @@ class HousingTest {
         Map<HousingSize, Double> sizes = known();
         sizes.put(HousingSize.ENDS, inches(56.5));
         assertThat(said(new HousingSum(sizes).faults()))
-                .contains("between wheel faces comes out 1/2 in less than the rest")
+                .contains("between wheel faces is 1/2 in less than the rest")
                 .contains("between housing ends");
     }
 
@@ -178,7 +178,7 @@ class HousingTest {
     void aSmallContradictionIsNotRoundedAway() {
         Map<HousingSize, Double> sizes = known();
         sizes.put(HousingSize.ENDS, inches(56.03));
-        assertThat(said(new HousingSum(sizes).faults())).contains("comes out 0.030 in less");
+        assertThat(said(new HousingSum(sizes).faults())).contains("is 0.030 in less");
     }
 
     @Test

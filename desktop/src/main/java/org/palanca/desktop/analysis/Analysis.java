@@ -3,10 +3,9 @@ package org.palanca.desktop.analysis;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.words.Message;
+import org.palanca.desktop.control.SecondCore;
 import org.palanca.mechanism.CompliantMember;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.Outcome;
@@ -36,13 +35,6 @@ public final class Analysis {
     /** The same where bushings give: each pose takes several times as long, and a drag must not wait. */
     public static final int COARSE_MAP_SIZE = 21;
 
-    /** Where half of each map is worked out. */
-    private static final ExecutorService SECOND_CORE = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "second half of the map");
-        thread.setDaemon(true);
-        return thread;
-    });
-
     private final AxleModel model;
     private final WheelTravel pose;
     private final Sweep heave;
@@ -61,7 +53,7 @@ public final class Analysis {
         scorecard = Scorecard.of(model, heave);
         boolean gives = model.mechanism().members().stream().anyMatch(CompliantMember.class::isInstance);
         map = new ResultMap(gives ? COARSE_MAP_SIZE : MAP_SIZE, model.results().size());
-        map.fill(model, new AxleModel(vehicle, place), pose.steer(), SECOND_CORE);
+        map.fill(model, new AxleModel(vehicle, place), pose.steer(), SecondCore.now());
         model.toRide();
         centrePath = path(model, axle);
         boolean closed = model.moveTo(pose);

@@ -1,17 +1,9 @@
 package org.palanca.desktop.app;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.HashMap;
-import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -24,11 +16,8 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import javafx.util.Duration;
-import org.palanca.base.units.LengthStyle;
-import org.palanca.base.units.UnitStyle;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
-import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.analysis.AnalysisWorker;
 import org.palanca.desktop.command.Command;
 import org.palanca.desktop.command.CommandFinder;
@@ -40,21 +29,12 @@ import org.palanca.desktop.document.FileAsker;
 import org.palanca.desktop.document.Settings;
 import org.palanca.desktop.start.NewVehiclePane;
 import org.palanca.desktop.step.Step;
-import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepList;
 import org.palanca.desktop.step.StepPane;
 import org.palanca.desktop.strips.StripColumn;
-import org.palanca.desktop.theme.Theme;
-import org.palanca.io.json.VehicleFile;
-import org.palanca.io.json.VehicleFileException;
-import org.palanca.io.sheet.SheetKind;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.SuspensionType;
-import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.vehicle.layout.StarterLayout;
-import org.palanca.vehicle.layout.StarterVehicle;
 
 /** Arranges the window: whose vehicle at the top, the steps at the left, the open step, its results, one sentence below. */
 public final class MainWindow {
@@ -62,15 +42,11 @@ public final class MainWindow {
     static final Duration REST = Duration.millis(120);
 
     private static final String STYLE_SHEET = "/org/palanca/desktop/palanca.css";
-    private static final String BUNDLE = "org.palanca.desktop.desktop";
-    private static final String EXAMPLES = "/org/palanca/examples/";
-    private static final String DEMO = "tarn-4.palanca.json";
-    private static final double BASE_TEXT = 14;
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
 
     private final Stage stage;
-    private final Settings settings;
+    private final Appearance appearance;
     private final FileAsker asker;
     private final Document document;
     private final BoardState state = new BoardState();
@@ -90,26 +66,23 @@ public final class MainWindow {
     private final CommandFinder finder;
     private final FileActions files;
     private final WindowCommands commands;
-    private Words words;
 
     public MainWindow(Stage stage, Settings settings, FileAsker asker) {
         this.stage = stage;
-        this.settings = settings;
         this.asker = asker;
-        words = Words.load(Locale.getDefault(), new UnitStyle(settings.lengths()), BUNDLE)
-                .unbroken();
-        document = new Document(first());
+        appearance = new Appearance(settings, this::relabel);
+        document = new Document(Examples.start(words().text("new.name_value")));
         recovery = new CrashRecovery(settings.folder(), document);
-        notices = new NoticeBar(words.text("notice.dismiss"));
+        notices = new NoticeBar(words().text("notice.dismiss"));
         status = new StatusLine(document, this::words, this::focusBoard);
-        document.setOnRefused(reason -> status.complain(words.text(reason)));
-        strips = new StripColumn(document, state, this::words, settings::theme, status::complain);
+        document.setOnRefused(reason -> status.complain(words().text(reason)));
+        strips = new StripColumn(document, state, this::words, appearance::theme, status::complain);
         steps = new StepList(Steps.ALL, openStep, this::words);
         states = new StepStates(steps, status::show, status::failed);
         files = new FileActions(document, state, settings, this::words, asker, notices, this::opened);
-        newVehicle = new NewVehiclePane(this::words, settings::theme, this::started, this::showStep);
+        newVehicle = new NewVehiclePane(this::words, appearance::theme, this::started, this::showStep);
         commands = new WindowCommands(this);
-        finder = new CommandFinder(commands.all(), words);
+        finder = new CommandFinder(commands.all(), words());
         topBar = new TopBar(document, state, settings, this::words, commands.all(), files, this::showAxle);
         arrange();
         stage.setScene(scene());
@@ -123,18 +96,6 @@ public final class MainWindow {
         });
         applyLook();
         listen();
-    }
-
-    /** What stands there before anything is opened. */
-    private Vehicle first() {
-        return new StarterVehicle(
-                        words.text("new.name_value"),
-                        Use.TRAIL,
-                        StarterVehicle.WHEELBASE,
-                        StarterVehicle.tyre(Use.TRAIL),
-                        Optional.of(StarterLayout.of(SuspensionType.THREE_LINK_PANHARD)),
-                        StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS))
-                .build();
     }
 
     private void arrange() {
@@ -213,59 +174,6 @@ public final class MainWindow {
         showStep();
     }
 
-    /** What the steps are given of this window. */
-    private final class Context implements StepContext {
-        @Override
-        public Document document() {
-            return document;
-        }
-
-        @Override
-        public BoardState state() {
-            return state;
-        }
-
-        @Override
-        public Words words() {
-            return words;
-        }
-
-        @Override
-        public Theme theme() {
-            return settings.theme();
-        }
-
-        @Override
-        public void complain(String text) {
-            status.complain(text);
-        }
-
-        @Override
-        public FileAsker files() {
-            return asker;
-        }
-
-        @Override
-        public void sheet(SheetKind kind, Optional<String> mount) {
-            files.sheet(kind, mount);
-        }
-
-        @Override
-        public ObservableValue<Analysis> analysis() {
-            return analyses.analysis();
-        }
-
-        @Override
-        public List<Command> poseCommands() {
-            return commands.poseCommands();
-        }
-
-        @Override
-        public void openBoard() {
-            openStep.set(Steps.BOARD);
-        }
-    }
-
     // --- What is shown ---------------------------------------------------------------------------------------------
 
     /** Asks for everything that is shown of the vehicle, axle and pose of this moment. */
@@ -288,8 +196,8 @@ public final class MainWindow {
     /** The pane of a step. It joins the window when it is first wanted: each costs styling at the start. */
     StepPane pane(Step step) {
         return panes.computeIfAbsent(step, one -> {
-            StepPane pane = one.pane(new Context());
-            pane.setTextSize(textTimes());
+            StepPane pane = one.pane(new WindowContext(this, asker, analyses.analysis(), commands));
+            pane.setTextSize(appearance.textTimes());
             middle.getChildren().add(pane);
             return pane;
         });
@@ -332,7 +240,7 @@ public final class MainWindow {
     }
 
     void find() {
-        finder.open(words);
+        finder.open(words());
     }
 
     /** Does what the sentence at the foot proposes. */
@@ -340,32 +248,27 @@ public final class MainWindow {
         status.attempt();
     }
 
+    /** Says what is wrong with something typed, until the next change. */
+    void complain(String text) {
+        status.complain(text);
+    }
+
     /** Says something above the board until it is dismissed. */
     void tell(Message message) {
-        notices.say(words.text(message));
+        notices.say(words().text(message));
     }
 
     // --- Vehicles --------------------------------------------------------------------------------------------------
 
     /** Opens the demo vehicle; saving it asks for a file of the user's own. */
     public void openDemo() {
-        openExample(DEMO);
+        openExample(Examples.DEMO);
     }
 
     /** Opens an example that ships; saving it asks for a file of the user's own. */
     void openExample(String name) {
-        try {
-            Path copy = Files.createTempFile("palanca-demo", VehicleFile.ENDING);
-            try (var in = MainWindow.class.getResourceAsStream(EXAMPLES + name)) {
-                Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
-                document.replace(VehicleFile.open(copy).vehicle(), null, false);
-            } finally {
-                Files.deleteIfExists(copy);
-            }
-            opened();
-        } catch (IOException | VehicleFileException e) {
-            throw new IllegalStateException("the examples are part of the program", e);
-        }
+        document.replace(Examples.read(name), null, false);
+        opened();
     }
 
     /** Shows the questions that start a new vehicle. */
@@ -396,65 +299,31 @@ public final class MainWindow {
     /** Offers work that a crash left behind. */
     void offerRecovered(CrashRecovery.Left left) {
         notices.ask(
-                words.text("notice.rescued", left.vehicle().name()),
-                new NoticeBar.Choice(words.text("notice.restore"), () -> {
+                words().text("notice.rescued", left.vehicle().name()),
+                new NoticeBar.Choice(words().text("notice.restore"), () -> {
                     document.restore(left.vehicle(), left.original().orElse(null));
                     CrashRecovery.forget(left.copy());
                     opened();
                 }),
-                new NoticeBar.Choice(words.text("notice.forget"), () -> CrashRecovery.forget(left.copy())));
+                new NoticeBar.Choice(words().text("notice.forget"), () -> CrashRecovery.forget(left.copy())));
     }
 
     /** Tells of a failure nobody foresaw; the work is in memory and in the recovery copy. */
     void unexpected(Throwable failure) {
-        notices.say(words.text("notice.unexpected", String.valueOf(failure.getMessage())));
+        notices.say(words().text("notice.unexpected", String.valueOf(failure.getMessage())));
     }
 
     // --- Looks -----------------------------------------------------------------------------------------------------
 
-    private double textTimes() {
-        return settings.textSize() / 100.0;
-    }
-
     private void applyLook() {
-        root.getStyleClass().removeAll(Theme.BLUE.styleClass(), Theme.CARD.styleClass());
-        root.getStyleClass().add(settings.theme().styleClass());
-        root.setStyle("-fx-font-size: " + BASE_TEXT * textTimes() + "px;");
-        strips.setTextSize(textTimes());
-        panes.values().forEach(pane -> pane.setTextSize(textTimes()));
+        appearance.dress(root);
+        strips.setTextSize(appearance.textTimes());
+        panes.values().forEach(pane -> pane.setTextSize(appearance.textTimes()));
     }
 
-    void otherTheme() {
-        setTheme(settings.theme().other());
-    }
-
-    void setTheme(Theme theme) {
-        settings.setTheme(theme);
-        relabel();
-    }
-
-    void setTextSize(int percent) {
-        settings.setTextSize(percent);
-        relabel();
-    }
-
-    void stepText(int by) {
-        int at = Settings.TEXT_SIZES.indexOf(settings.textSize()) + by;
-        if (at >= 0 && at < Settings.TEXT_SIZES.size()) {
-            setTextSize(Settings.TEXT_SIZES.get(at));
-        }
-    }
-
-    void nextUnits() {
-        LengthStyle[] styles = LengthStyle.values();
-        setUnits(styles[(settings.lengths().ordinal() + 1) % styles.length]);
-    }
-
-    /** Shows lengths in a style from now on. */
-    void setUnits(LengthStyle style) {
-        settings.setLengths(style);
-        words = words.with(new UnitStyle(style));
-        relabel();
+    /** Colours, text, words and units. */
+    Appearance appearance() {
+        return appearance;
     }
 
     private void relabel() {
@@ -471,7 +340,7 @@ public final class MainWindow {
 
     /** The words and units of this moment. */
     public Words words() {
-        return words;
+        return appearance.words();
     }
 
     /** The step that is open; setting it opens another. */

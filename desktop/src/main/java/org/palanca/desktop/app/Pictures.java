@@ -45,7 +45,7 @@ final class Pictures {
 
     /** Writes the pictures into a folder and then runs {@code done}. */
     void take(Path folder, Runnable done) {
-        window.setTheme(Theme.BLUE);
+        window.appearance().setTheme(Theme.BLUE);
         Steps.ALL.stream()
                 .flatMap(step -> step.pictures().stream().map(picture -> new Taken(step, picture)))
                 .sorted(Comparator.comparing(
@@ -55,14 +55,14 @@ final class Pictures {
         view(folder, "board-card", () -> {
             arrange(board);
             board.picture().arrange().accept(window.pane(Steps.BOARD));
-            window.setTheme(Theme.CARD);
+            window.appearance().setTheme(Theme.CARD);
         });
         view(folder, "new-vehicle", () -> {
-            window.setTheme(Theme.BLUE);
+            window.appearance().setTheme(Theme.BLUE);
             window.startNew();
         });
         actions.add(() -> {
-            window.setTextSize(100);
+            window.appearance().setTextSize(100);
             done.run();
         });
         next();

@@ -116,10 +116,12 @@ final class WindowCommands {
     }
 
     private void looks() {
-        all.add(Command.of("units", "Shortcut+U", window::nextUnits));
-        all.add(Command.of("theme", "Shortcut+T", window::otherTheme));
-        all.add(Command.of("larger", "Shortcut+Equals", () -> window.stepText(1)));
-        all.add(Command.of("smaller", "Shortcut+Minus", () -> window.stepText(-1)));
+        all.add(Command.of("units", "Shortcut+U", window.appearance()::nextUnits));
+        all.add(Command.of("theme", "Shortcut+T", window.appearance()::otherTheme));
+        all.add(Command.of(
+                "larger", "Shortcut+Equals", () -> window.appearance().stepText(1)));
+        all.add(Command.of(
+                "smaller", "Shortcut+Minus", () -> window.appearance().stepText(-1)));
         all.add(Command.of("find", "Shortcut+K", window::find));
     }
 

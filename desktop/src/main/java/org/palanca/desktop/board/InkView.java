@@ -28,16 +28,9 @@ public final class InkView extends DrawnRegion {
     /** Shows a drawing, as large as there is room for. */
     public void show(List<Ink> drawing) {
         ink = List.copyOf(drawing);
-        tall = TOP + ink.stream().mapToDouble(InkView::lowest).max().orElse(1) + TOP / 2;
+        tall = TOP + ink.stream().mapToDouble(Ink::lowest).max().orElse(1) + TOP / 2;
         requestLayout();
         draw();
-    }
-
-    private static double lowest(Ink ink) {
-        if (ink instanceof Ink.Text text) {
-            return text.y();
-        }
-        return ink instanceof Ink.Line line ? Math.max(line.y1(), line.y2()) : ((Ink.Circle) ink).y();
     }
 
     private double scale(double width, double height) {
@@ -48,20 +41,25 @@ public final class InkView extends DrawnRegion {
     protected void paint(GraphicsContext g, Theme colours, double width, double height) {
         double scale = scale(width, height);
         double left = (width - Page.WIDTH * scale) / 2;
-        for (Ink one : ink) {
-            draw(g, one, colours, left, scale);
-        }
+        ScreenPen pen = new ScreenPen(g, colours, left, scale);
+        ink.forEach(one -> one.drawnBy(pen));
     }
 
-    private static void draw(GraphicsContext g, Ink ink, Theme colours, double left, double scale) {
-        if (ink instanceof Ink.Text text) {
+    /** Draws each thing on the screen. */
+    private record ScreenPen(GraphicsContext g, Theme colours, double left, double scale)
+            implements Ink.Pen<RuntimeException> {
+        @Override
+        public void text(Ink.Text text) {
             g.setFill(text.bold() ? colours.line() : colours.second());
             double points = Math.max(12, text.size() * scale);
             g.setFont(text.bold() ? Fonts.figures(points) : Fonts.text(points));
             g.setTextAlign(TextAlignment.LEFT);
             g.setTextBaseline(VPos.BASELINE);
             g.fillText(text.text(), left + text.x() * scale, (TOP + text.y()) * scale);
-        } else if (ink instanceof Ink.Line line) {
+        }
+
+        @Override
+        public void line(Ink.Line line) {
             g.setStroke(line.width() < 0.5 ? colours.second() : colours.line());
             g.setLineWidth(Math.max(1, line.width() * scale * 1.2));
             if (line.dash() > 0) {
@@ -75,7 +73,10 @@ public final class InkView extends DrawnRegion {
                     left + line.x2() * scale,
                     (TOP + line.y2()) * scale);
             g.setLineDashes();
-        } else if (ink instanceof Ink.Circle circle) {
+        }
+
+        @Override
+        public void circle(Ink.Circle circle) {
             double r = circle.radius() * scale;
             double x = left + circle.x() * scale - r;
             double y = (TOP + circle.y()) * scale - r;

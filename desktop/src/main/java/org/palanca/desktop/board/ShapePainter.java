@@ -90,21 +90,20 @@ public final class ShapePainter {
     /** Shapes of an elevation; {@code quiet} draws all of them faint, as a ghost. */
     public void shapes(BoardLayout layout, Elevation elevation, List<Shape> shapes, boolean quiet) {
         for (Shape shape : shapes) {
-            if (shape instanceof Shape.Path path) {
-                penFor(path.role(), quiet);
-                path(layout, elevation, path);
-            } else if (shape instanceof Shape.Circle circle) {
-                penFor(circle.role(), quiet);
-                double r = circle.radius() * layout.scale();
-                g.strokeOval(
-                        layout.x(elevation, circle.centre()) - r,
-                        layout.y(elevation, circle.centre()) - r,
-                        2 * r,
-                        2 * r);
-            } else if (shape instanceof Shape.Bar bar) {
-                bar(layout, elevation, bar, quiet ? theme.faint() : theme.line());
-            }
+            penFor(shape.role(), quiet);
+            shape.visit(
+                    path -> path(layout, elevation, path),
+                    circle -> circle(layout, elevation, circle),
+                    bar -> bar(layout, elevation, bar, quiet ? theme.faint() : theme.line()),
+                    mark -> {
+                        // Mounts are drawn by the board, which knows which is selected.
+                    });
         }
+    }
+
+    private void circle(BoardLayout layout, Elevation elevation, Shape.Circle circle) {
+        double r = circle.radius() * layout.scale();
+        g.strokeOval(layout.x(elevation, circle.centre()) - r, layout.y(elevation, circle.centre()) - r, 2 * r, 2 * r);
     }
 
     /** A path in the pen at hand. */

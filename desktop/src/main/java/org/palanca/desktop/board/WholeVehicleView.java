@@ -65,25 +65,33 @@ public final class WholeVehicleView extends DrawnRegion {
     private void shape(GraphicsContext g, Shape shape, Theme colours) {
         g.setStroke(shape.role() == Shape.Role.RAIL ? colours.faint() : colours.second());
         g.setLineWidth(1.3);
-        if (shape instanceof Shape.Circle circle) {
-            double r = circle.radius() * scale;
-            g.strokeOval(x(circle.centre().across()) - r, y(circle.centre().up()) - r, 2 * r, 2 * r);
-        } else if (shape instanceof Shape.Bar bar) {
-            g.setStroke(colours.line());
-            g.setLineWidth(3);
-            g.strokeLine(
-                    x(bar.from().across()),
-                    y(bar.from().up()),
-                    x(bar.to().across()),
-                    y(bar.to().up()));
-        } else if (shape instanceof Shape.Path path) {
-            double[] xs = path.points().stream().mapToDouble(p -> x(p.across())).toArray();
-            double[] ys = path.points().stream().mapToDouble(p -> y(p.up())).toArray();
-            if (path.closed()) {
-                g.strokePolygon(xs, ys, xs.length);
-            } else {
-                g.strokePolyline(xs, ys, xs.length);
-            }
+        shape.visit(path -> path(g, path), circle -> circle(g, circle), bar -> bar(g, bar, colours), mark -> {
+            // Too small to see at this scale.
+        });
+    }
+
+    private void circle(GraphicsContext g, Shape.Circle circle) {
+        double r = circle.radius() * scale;
+        g.strokeOval(x(circle.centre().across()) - r, y(circle.centre().up()) - r, 2 * r, 2 * r);
+    }
+
+    private void bar(GraphicsContext g, Shape.Bar bar, Theme colours) {
+        g.setStroke(colours.line());
+        g.setLineWidth(3);
+        g.strokeLine(
+                x(bar.from().across()),
+                y(bar.from().up()),
+                x(bar.to().across()),
+                y(bar.to().up()));
+    }
+
+    private void path(GraphicsContext g, Shape.Path path) {
+        double[] xs = path.points().stream().mapToDouble(p -> x(p.across())).toArray();
+        double[] ys = path.points().stream().mapToDouble(p -> y(p.up())).toArray();
+        if (path.closed()) {
+            g.strokePolygon(xs, ys, xs.length);
+        } else {
+            g.strokePolyline(xs, ys, xs.length);
         }
     }
 

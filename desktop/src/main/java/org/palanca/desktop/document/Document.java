@@ -12,8 +12,6 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ObservableBooleanValue;
-import org.fxmisc.undo.UndoManager;
-import org.fxmisc.undo.UndoManagerFactory;
 import org.palanca.base.words.Message;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
@@ -21,7 +19,6 @@ import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.check.Finding;
 import org.palanca.vehicle.check.VehicleCheck;
 import org.palanca.vehicle.edit.VehicleChange;
-import org.reactfx.EventSource;
 
 /** The vehicle being worked on. Every change goes through {@link #change}, so that every change can be undone. */
 public final class Document {
@@ -29,8 +26,7 @@ public final class Document {
     private final ObjectProperty<Vehicle> saved = new SimpleObjectProperty<>();
     private final ObjectProperty<Path> file = new SimpleObjectProperty<>();
     private final ObjectProperty<Vehicle> baseline = new SimpleObjectProperty<>();
-    private final EventSource<VehicleChange> changes = new EventSource<>();
-    private final UndoManager<VehicleChange> history;
+    private final History history = new History();
     private final BooleanBinding unsaved;
     private final SimpleBooleanProperty canUndo = new SimpleBooleanProperty();
     private final SimpleBooleanProperty canRedo = new SimpleBooleanProperty();
@@ -42,14 +38,7 @@ public final class Document {
         vehicle.set(first);
         saved.set(first);
         baseline.set(first);
-        history = UndoManagerFactory.unlimitedHistorySingleChangeUM(
-                changes, VehicleChange::invert, this::apply, VehicleChange::merge, VehicleChange::isIdentity);
         unsaved = Bindings.createBooleanBinding(() -> !vehicle.get().equals(saved.get()), vehicle, saved);
-    }
-
-    private void apply(VehicleChange change) {
-        vehicle.set(change.after());
-        changes.push(change);
     }
 
     /** Is told why a change was refused. */
@@ -80,23 +69,24 @@ public final class Document {
                 return false;
             }
         }
-        apply(change);
+        history.add(change);
+        vehicle.set(after);
         tellHistory();
         return true;
     }
 
     /** Ends a gesture, so that the next change is a step of its own whatever its gesture is. */
     public void endGesture() {
-        history.preventMerge();
+        history.endGesture();
     }
 
     public void undo() {
-        history.undo();
+        history.undo().ifPresent(step -> vehicle.set(step.before()));
         tellHistory();
     }
 
     public void redo() {
-        history.redo();
+        history.redo().ifPresent(step -> vehicle.set(step.after()));
         tellHistory();
     }
 
@@ -108,10 +98,9 @@ public final class Document {
         return canRedo;
     }
 
-    /** The history tells its state only after it has done its step, so it is asked then. */
     private void tellHistory() {
-        canUndo.set(history.isUndoAvailable());
-        canRedo.set(history.isRedoAvailable());
+        canUndo.set(history.canUndo());
+        canRedo.set(history.canRedo());
     }
 
     public ReadOnlyObjectProperty<Vehicle> vehicleProperty() {
@@ -142,13 +131,12 @@ public final class Document {
 
     /** Takes over a vehicle from a file, or a new one when {@code from} is null, with a fresh history. */
     public void replace(Vehicle next, Path from, boolean fromNewerVersion) {
-        history.forgetHistory();
         readOnly = fromNewerVersion;
         file.set(from);
         saved.set(next);
         baseline.set(next);
         vehicle.set(next);
-        history.forgetHistory();
+        history.clear();
         tellHistory();
     }
 

@@ -96,7 +96,8 @@ public abstract class StepPane extends VBox {
         // Most have nothing running.
     }
 
-    protected final StepContext context() {
+    /** What the step is given of the window. */
+    public final StepContext context() {
         return context;
     }
 

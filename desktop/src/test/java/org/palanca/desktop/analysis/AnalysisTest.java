@@ -79,7 +79,7 @@ class AnalysisTest {
         assertThat(Verdicts.sentence(analysis.strip("upper_plan_angle").orElseThrow(), Sample.WORDS))
                 .isEqualTo("3.7° under at ride");
         assertThat(Verdicts.sentence(analysis.strip("roll_centre_height").orElseThrow(), Sample.WORDS))
-                .isEqualTo("In band through the travel");
+                .isEqualTo("Within target through the travel");
         assertThat(Verdicts.sentence(analysis.strip("lower_plan_angle").orElseThrow(), Sample.WORDS))
                 .isEqualTo("No target range set");
     }

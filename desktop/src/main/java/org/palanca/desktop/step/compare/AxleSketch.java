@@ -61,32 +61,38 @@ final class AxleSketch extends Region {
         double middle = canvas.getWidth() / 2;
         g.setStroke(shape.role() == Shape.Role.TYRE ? colours.second() : colours.line());
         g.setLineWidth(shape.role() == Shape.Role.BODY ? 2 : 1.2);
-        if (shape instanceof Shape.Bar bar) {
-            g.setLineWidth(2.6);
-            g.strokeLine(
-                    middle + bar.from().across() * scale,
-                    ground - bar.from().up() * scale,
-                    middle + bar.to().across() * scale,
-                    ground - bar.to().up() * scale);
-        } else if (shape instanceof Shape.Path path) {
-            double[] xs = path.points().stream()
-                    .mapToDouble(p -> middle + p.across() * scale)
-                    .toArray();
-            double[] ys = path.points().stream()
-                    .mapToDouble(p -> ground - p.up() * scale)
-                    .toArray();
-            if (path.closed()) {
-                g.strokePolygon(xs, ys, xs.length);
-            } else {
-                g.strokePolyline(xs, ys, xs.length);
-            }
-        } else if (shape instanceof Shape.Circle circle) {
-            double r = circle.radius() * scale;
-            g.strokeOval(
-                    middle + circle.centre().across() * scale - r,
-                    ground - circle.centre().up() * scale - r,
-                    2 * r,
-                    2 * r);
-        }
+        shape.visit(
+                path -> {
+                    double[] xs = path.points().stream()
+                            .mapToDouble(p -> middle + p.across() * scale)
+                            .toArray();
+                    double[] ys = path.points().stream()
+                            .mapToDouble(p -> ground - p.up() * scale)
+                            .toArray();
+                    if (path.closed()) {
+                        g.strokePolygon(xs, ys, xs.length);
+                    } else {
+                        g.strokePolyline(xs, ys, xs.length);
+                    }
+                },
+                circle -> {
+                    double r = circle.radius() * scale;
+                    g.strokeOval(
+                            middle + circle.centre().across() * scale - r,
+                            ground - circle.centre().up() * scale - r,
+                            2 * r,
+                            2 * r);
+                },
+                bar -> {
+                    g.setLineWidth(2.6);
+                    g.strokeLine(
+                            middle + bar.from().across() * scale,
+                            ground - bar.from().up() * scale,
+                            middle + bar.to().across() * scale,
+                            ground - bar.to().up() * scale);
+                },
+                mark -> {
+                    // Too small to see at this scale.
+                });
     }
 }

@@ -3,8 +3,6 @@ package org.palanca.desktop.step.cycle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.function.BiConsumer;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
@@ -12,6 +10,7 @@ import javafx.application.Platform;
 import javafx.util.Duration;
 import org.palanca.base.words.Message;
 import org.palanca.desktop.control.LatestTask;
+import org.palanca.desktop.control.SecondCore;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.study.assessment.ClearanceGain;
 import org.palanca.study.assessment.TravelGain;
@@ -30,14 +29,6 @@ final class CycleWork {
     private static final Duration REST = Duration.millis(60);
     private static final int COARSE = 15;
     private static final int FINE = 31;
-
-    /** Where half of the poses are looked at. */
-    private static final ExecutorService SECOND_CORE = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "second half of the clearances");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.MIN_PRIORITY);
-        return thread;
-    });
 
     private final LatestTask work = new LatestTask("cycling", REST);
     private final LatestTask looking = new LatestTask("clearances", REST);
@@ -86,7 +77,7 @@ final class CycleWork {
                     ClearanceStudy whole = ClearanceStudy.run(
                             vehicle,
                             place,
-                            SECOND_CORE,
+                            SecondCore.patient(),
                             on,
                             study -> tell(on, () -> hears.clear().accept(study)));
                     tightest(whole).ifPresent(tight -> {

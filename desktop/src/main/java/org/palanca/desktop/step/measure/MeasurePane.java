@@ -1,8 +1,5 @@
 package org.palanca.desktop.step.measure;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
@@ -13,14 +10,11 @@ import java.util.Set;
 import javafx.geometry.Point2D;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.image.Image;
-import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -41,10 +35,6 @@ import org.palanca.floor.adjust.SideBySide;
 import org.palanca.floor.adjust.SurveyFix;
 import org.palanca.floor.adjust.SurveyRemark;
 import org.palanca.floor.instrument.InstrumentLine;
-import org.palanca.floor.scan.Scan;
-import org.palanca.floor.scan.ScanPoint;
-import org.palanca.io.FileFormatException;
-import org.palanca.io.points.PointFile;
 import org.palanca.vehicle.survey.Axis;
 import org.palanca.vehicle.survey.Instrument;
 import org.palanca.vehicle.survey.Mark;
@@ -55,7 +45,6 @@ import org.palanca.vehicle.survey.Survey;
 /** Measure: press two marks, type what the tape says. Where everything is, how sure that is, and which reading is likely wrong. */
 public final class MeasurePane extends StepPane {
     private static final double FIRST_HEIGHT = Lengths.inches(24);
-    private static final double PHOTO = 240;
 
     private final SurveyBoard board;
     private final ComboBox<ReadingKind> kind = new ComboBox<>();
@@ -77,15 +66,14 @@ public final class MeasurePane extends StepPane {
     private final ReadingList list;
     private Adjustment adjustment;
     private List<SurveyRemark> remarks = List.of();
-    private Optional<ScanPoint> picked = Optional.empty();
-    private Scan scan = Scan.raw(List.of());
-    private List<String> scanned = List.of();
+    private final ScanImport scan;
     private boolean filling;
 
     public MeasurePane(StepContext context) {
         super(context);
         getStyleClass().add("floor-pane");
         board = new SurveyBoard(this::vehicle, wordsSupplier(), themeSupplier());
+        scan = new ScanImport(this, board);
         gauge = new GaugeRow(wordsSupplier(), complaints(), this::fromGauge);
         rooms = new RoomEditor(this);
         list = new ReadingList(wordsSupplier(), complaints(), this::corrected);
@@ -93,7 +81,7 @@ public final class MeasurePane extends StepPane {
         VBox.setVgrow(board, Priority.ALWAYS);
         entry();
         board.onMark(this::pressMark);
-        board.onPoint(this::pick);
+        board.onPoint(scan::pick);
         board.onPlace(this::pressPlace);
         relabel();
     }
@@ -128,7 +116,7 @@ public final class MeasurePane extends StepPane {
         makeMark.setId("make-mark");
         makeMark.setOnAction(event -> makeMark(Optional.empty()));
         importPoints.setId("import-points");
-        importPoints.setOnAction(event -> importPoints());
+        importPoints.setOnAction(event -> scan.read());
         for (Region part : new Region[] {kind, from, to, instrument, add, makeMark, importPoints, onFloor, onString}) {
             part.setMinWidth(USE_PREF_SIZE);
         }
@@ -190,10 +178,7 @@ public final class MeasurePane extends StepPane {
         remarks = SurveyRemark.of(adjustment);
         filling = true;
         List<String> names = survey.marks().stream().map(Mark::name).toList();
-        // Points belong to the vehicle they were laid over: another one has other marks.
-        if (!scanned.isEmpty() && names.stream().noneMatch(scanned::contains)) {
-            forgetPoints();
-        }
+        scan.keepFor(names);
         fill(from, names);
         fill(to, names);
         filling = false;
@@ -226,8 +211,8 @@ public final class MeasurePane extends StepPane {
 
     /** The first mark pressed is where the tape is held, the next where it is read; a third starts again. */
     private void pressMark(String name) {
-        if (picked.isPresent()) {
-            nameScanPoint(name);
+        if (scan.isPicked()) {
+            scan.name(name);
             return;
         }
         boolean two = kind.getValue().between();
@@ -347,8 +332,9 @@ public final class MeasurePane extends StepPane {
 
     private void makeMark(Optional<Vector3D> place) {
         String name = newMark.getText().strip();
-        if (picked.isPresent() && !name.isEmpty()) {
-            nameScanPoint(name);
+        if (scan.isPicked() && !name.isEmpty()) {
+            newMark.clear();
+            scan.name(name);
             return;
         }
         if (name.isEmpty() || build().survey().mark(name).isPresent()) {
@@ -372,6 +358,29 @@ public final class MeasurePane extends StepPane {
             newMark.clear();
             pressMark(name);
         }
+    }
+
+    private Button fixButton(SurveyFix fix, int number, Words w) {
+        String what = w.text(fix.said());
+        Button button = Labels.button(
+                "survey-fix-" + number,
+                what,
+                () -> change(
+                        build -> build.withSurvey(fix.in(build.survey())),
+                        "reading",
+                        w.text(SurveyRemark.phrase(fix.before()))));
+        button.setAccessibleText(what + ": " + w.text(SurveyRemark.phrase(fix.before())));
+        return button;
+    }
+
+    private Label remark(SurveyRemark remark, Words w) {
+        Label label = Labels.sentence(
+                w.text(remark.message()), remark.level() == SurveyRemark.Level.ADVICE ? "second" : "working-why");
+        label.setOnMouseClicked(event -> remark.marks().stream().findFirst().ifPresent(name -> {
+            from.setValue(name);
+            to.setValue(remark.marks().size() > 1 ? remark.marks().get(1) : null);
+        }));
+        return label;
     }
 
     private void showSide() {
@@ -417,58 +426,9 @@ public final class MeasurePane extends StepPane {
         }
     }
 
-    private Button fixButton(SurveyFix fix, int number, Words w) {
-        String what = w.text(fix.said());
-        Button button = Labels.button(
-                "survey-fix-" + number,
-                what,
-                () -> change(
-                        build -> build.withSurvey(fix.in(build.survey())),
-                        "reading",
-                        w.text(SurveyRemark.phrase(fix.before()))));
-        button.setAccessibleText(what + ": " + w.text(SurveyRemark.phrase(fix.before())));
-        return button;
-    }
-
-    private Label remark(SurveyRemark remark, Words w) {
-        Label label = Labels.sentence(
-                w.text(remark.message()), remark.level() == SurveyRemark.Level.ADVICE ? "second" : "working-why");
-        label.setOnMouseClicked(event -> remark.marks().stream().findFirst().ifPresent(name -> {
-            from.setValue(name);
-            to.setValue(remark.marks().size() > 1 ? remark.marks().get(1) : null);
-        }));
-        return label;
-    }
-
-    private VBox markCard(String name, Words w) {
-        Optional<Mark> mark = adjustment.survey().mark(name);
-        VBox card = new VBox(3);
-        card.getStyleClass().add("side-card");
-        if (mark.isEmpty()) {
-            return card;
-        }
-        Vector3D at = adjustment.place(name);
-        card.getChildren().add(Labels.of(name, "form-title"));
-        for (Axis axis : Axis.values()) {
-            String where = w.units().text(axis.of(at), Quantity.LENGTH).replace("-", "−");
-            String uncertainty = adjustment.free(name).contains(axis)
-                    ? w.text("measure.not_held")
-                    : mark.get().defined().contains(axis)
-                            ? w.text("measure.defined")
-                            : "± " + w.units().fine(adjustment.deviation(name, axis));
-            Label label = Labels.of(w.text("measure.axis." + axis.id(), where, uncertainty), "card-number");
-            label.setId("mark-" + axis.id() + "-" + name.replace(' ', '-'));
-            card.getChildren().add(label);
-        }
-        readings(name).forEach(reading -> card.getChildren().add(readingRow(reading, w)));
-        Button photo =
-                Labels.button("photo-" + name.replace(' ', '-'), w.text("measure.photo"), () -> photo(mark.get()));
-        Button forget = Labels.button(
-                "forget-" + name.replace(' ', '-'),
-                w.text("measure.forget_mark"),
-                () -> change(build -> build.withSurvey(build.survey().without(mark.get())), "mark_gone", name));
-        card.getChildren().add(new HBox(6, photo, forget));
-        mark.get().photos().forEach(one -> card.getChildren().add(picture(one)));
+    private MarkCard markCard(String name, Words w) {
+        MarkCard card = new MarkCard(this);
+        card.show(name, adjustment, readings(name), w);
         return card;
     }
 
@@ -482,24 +442,8 @@ public final class MeasurePane extends StepPane {
                 .toList();
     }
 
-    private HBox readingRow(Reading reading, Words w) {
-        String text = w.text(SurveyRemark.phrase(reading))
-                + (reading.values().isEmpty()
-                        ? ""
-                        : "  " + w.units().text(reading.value(), reading.kind().quantity()));
-        Label label = Labels.sentence(text, "second");
-        HBox.setHgrow(label, Priority.ALWAYS);
-        label.setMaxWidth(Double.MAX_VALUE);
-        int index = build().survey().readings().indexOf(reading);
-        Button gone = Labels.button("drop-reading-" + index, "✕", () -> corrected(reading, Optional.empty()));
-        gone.setAccessibleText(w.text("measure.drop", text));
-        HBox row = new HBox(6, label, gone);
-        row.setAlignment(Pos.CENTER_LEFT);
-        return row;
-    }
-
     /** A reading with other values, or without any: it is gone then. */
-    private void corrected(Reading before, Optional<Reading> after) {
+    void corrected(Reading before, Optional<Reading> after) {
         SurveyFix fix = new SurveyFix(SurveyRemark.phrase(before), before, after);
         change(
                 build -> build.withSurvey(fix.in(build.survey())),
@@ -507,90 +451,15 @@ public final class MeasurePane extends StepPane {
                 words().text(SurveyRemark.phrase(before)));
     }
 
-    private void photo(Mark mark) {
-        context().files().toOpen(words().text("measure.photo_window")).ifPresent(path -> {
-            List<String> photos = new ArrayList<>(mark.photos());
-            photos.add(path.toString());
-            change(build -> build.withSurvey(build.survey().with(mark.withPhotos(photos))), "photo", mark.name());
-        });
+    /** The survey as it was adjusted last. */
+    Adjustment adjustment() {
+        return adjustment;
     }
 
-    private Node picture(String file) {
-        Path path = Path.of(file);
-        if (!Files.isReadable(path)) {
-            return Labels.sentence(words().text("measure.photo_gone", file), "limit");
-        }
-        Image image = new Image(path.toUri().toString(), PHOTO, PHOTO, true, true);
-        if (image.isError()) {
-            return Labels.sentence(words().text("measure.photo_unreadable", file), "limit");
-        }
-        return new ImageView(image);
-    }
-
-    // --- Scans -----------------------------------------------------------------------------------------------------
-
-    private void importPoints() {
-        context().files().toOpen(words().text("measure.import_window")).ifPresent(this::importPoints);
-    }
-
-    private void importPoints(Path file) {
-        boolean inches = words().units().length().inches();
-        try {
-            List<ScanPoint> points = PointFile.read(file, inches ? Lengths.INCH : Lengths.MILLIMETRE);
-            scan = Scan.raw(points).fitted(adjustment);
-            scanned = build().survey().marks().stream().map(Mark::name).toList();
-            picked = Optional.empty();
-            board.show(scan, picked);
-            String unitName = words().text(inches ? "measure.inches" : "measure.millimetres");
-            complain(
-                    scan.misfit().isPresent()
-                            ? words().text(
-                                            "measure.imported_fitted",
-                                            Integer.toString(points.size()),
-                                            unitName,
-                                            words().units().fine(scan.misfit().get()))
-                            : words().text("measure.imported", Integer.toString(points.size()), unitName));
-        } catch (FileFormatException e) {
-            complain(words().text(e.told()));
-        } catch (IOException e) {
-            complain(words().text("measure.unreadable", file));
-        }
-    }
-
-    private void forgetPoints() {
-        scanned = List.of();
-        scan = Scan.raw(List.of());
-        picked = Optional.empty();
-        board.show(scan, picked);
-    }
-
-    private void pick(ScanPoint point) {
-        picked = Optional.of(point);
-        newMark.setText(point.name());
+    /** Has a mark named, beginning with what it is called elsewhere. */
+    void nameMark(String proposed) {
+        newMark.setText(proposed);
         newMark.requestFocus();
-        board.show(scan, picked);
-        complain(words().text("measure.name_point"));
-    }
-
-    /** A point with the name of a mark helps to lay the scan over the vehicle; with a new name it becomes a mark. */
-    private void nameScanPoint(String name) {
-        ScanPoint point = picked.orElseThrow();
-        picked = Optional.empty();
-        newMark.clear();
-        boolean known = build().survey().mark(name).isPresent();
-        if (known && scan.misfit().isEmpty()) {
-            scan = scan.named(point, name).fitted(adjustment);
-            complain(
-                    scan.misfit().isPresent()
-                            ? words().text(
-                                            "measure.fitted",
-                                            words().units().fine(scan.misfit().get()))
-                            : words().text("measure.pairs"));
-        } else {
-            change(build -> build.withSurvey(Scan.marked(build.survey(), name, point.place())), "mark", name);
-            complain("");
-        }
-        board.show(scan, picked);
     }
 
     SurveyBoard board() {
@@ -608,7 +477,7 @@ public final class MeasurePane extends StepPane {
         return board.localToScreen(board.pixel(mark, elevation));
     }
 
-    /** Takes a measurement in hand, as pressing its marks does. */
+    /** Selects the marks of a measurement, as pressing them does. */
     public void select(String first, String second) {
         from.setValue(first);
         to.setValue(second);

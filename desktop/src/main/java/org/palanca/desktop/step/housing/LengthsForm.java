@@ -1,0 +1,133 @@
+package org.palanca.desktop.step.housing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.TilePane;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
+import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.control.MeasureField;
+import org.palanca.vehicle.housing.HousingSize;
+import org.palanca.vehicle.housing.HousingSum;
+
+/** Every length of a housing in a field: what is typed, and what follows from it. */
+final class LengthsForm {
+    private static final List<HousingSize> WIDTHS = List.of(
+            HousingSize.WHEEL_FACES,
+            HousingSize.ENDS,
+            HousingSize.PINION_OFFSET,
+            HousingSize.TUBE_DIAMETER,
+            HousingSize.DIFFERENTIAL_DIAMETER,
+            HousingSize.TRACK,
+            HousingSize.TYRE_WIDTH,
+            HousingSize.FRAME_OUT,
+            HousingSize.FRAME_ROOM,
+            HousingSize.WHEEL_OFFSET,
+            HousingSize.RIM_WIDTH,
+            HousingSize.RIM_LIPS,
+            HousingSize.BACKSPACING);
+
+    private static final List<String> SIDED = List.of(
+            "STACK",
+            "HALF",
+            "STOP",
+            "ENTERS",
+            "END",
+            "TUBE",
+            "TUBE_AND_END",
+            "BARE",
+            "OLD_HALF",
+            "CUT_OFF",
+            "GEAR",
+            "SHAFT_INNER",
+            "SHAFT_OUTER",
+            "SHAFT",
+            "ENGAGED");
+
+    private final HousingPane pane;
+    private final List<Runnable> refreshers = new ArrayList<>();
+
+    LengthsForm(HousingPane pane) {
+        this.pane = pane;
+    }
+
+    /** The fields, made anew for other words or units. */
+    List<Node> fields(Words w) {
+        refreshers.clear();
+        TilePane widths = new TilePane(12, 6);
+        for (HousingSize size : WIDTHS) {
+            widths.getChildren()
+                    .add(Labels.over(
+                            w.text(HousingSum.name(size)), field(size), Quantity.LENGTH, pane.wordsSupplier()));
+        }
+        return List.of(widths, sides(w));
+    }
+
+    /** Shows what is known now. */
+    void refresh() {
+        refreshers.forEach(Runnable::run);
+    }
+
+    /** Typed sizes stand bold; what follows from them is hinted at, and can be typed over. */
+    private MeasureField field(HousingSize size) {
+        MeasureField field = new MeasureField(
+                Quantity.LENGTH,
+                pane.wordsSupplier(),
+                value -> pane.set(
+                        pane.housing().with(size, OptionalDouble.of(value)),
+                        pane.words().text(HousingSum.name(size))),
+                pane.complaints());
+        field.setId("housing-" + size.id().replace('_', '-'));
+        field.setOnCleared(() -> pane.set(
+                pane.housing().with(size, OptionalDouble.empty()), pane.words().text(HousingSum.name(size))));
+        refreshers.add(() -> {
+            HousingSum sum = pane.housing().sum();
+            if (sum.known().containsKey(size)) {
+                field.show(sum.known().get(size));
+            } else {
+                field.showNone(
+                        sum.size(size).isPresent()
+                                ? pane.words()
+                                        .units()
+                                        .format(sum.size(size).getAsDouble(), Quantity.LENGTH)
+                                        .number()
+                                        .replace("-", "−")
+                                : "");
+            }
+            String tells = pane.words().text(HousingSum.name(size))
+                    + (sum.size(size).isPresent()
+                            ? ", " + pane.words().units().text(sum.size(size).getAsDouble(), Quantity.LENGTH)
+                            : "");
+            field.setAccessibleText(tells);
+        });
+        return field;
+    }
+
+    private GridPane sides(Words w) {
+        GridPane grid = new GridPane();
+        grid.setHgap(12);
+        grid.setVgap(4);
+        grid.add(Labels.of(w.text("side.left"), "form-title"), 1, 0);
+        grid.add(Labels.of(w.text("side.right"), "form-title"), 2, 0);
+        grid.add(Labels.of(w.text("side.left"), "form-title"), 4, 0);
+        grid.add(Labels.of(w.text("side.right"), "form-title"), 5, 0);
+        int half = (SIDED.size() + 1) / 2;
+        for (int i = 0; i < SIDED.size(); i++) {
+            String base = SIDED.get(i);
+            int column = i < half ? 0 : 3;
+            int row = 1 + i % half;
+            Label name = Labels.of(w.text("housing.pair." + base.toLowerCase(Locale.ROOT)), "second");
+            name.setMinWidth(Region.USE_PREF_SIZE);
+            grid.add(name, column, row);
+            grid.add(field(HousingSize.valueOf(base + "_LEFT")), column + 1, row);
+            grid.add(field(HousingSize.valueOf(base + "_RIGHT")), column + 2, row);
+        }
+        return grid;
+    }
+}
