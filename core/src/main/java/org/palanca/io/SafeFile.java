@@ -47,7 +47,10 @@ public final class SafeFile {
         } finally {
             Files.deleteIfExists(temporary);
         }
-        forceFolder(target.getParent());
+        Path folder = target.toAbsolutePath().getParent();
+        if (folder != null) {
+            forceFolder(folder);
+        }
     }
 
     private static void forced(Path path, byte[] contents, Opener opener) throws IOException {

@@ -3,6 +3,7 @@ package org.palanca.base.solid;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How deep two convex cores are in one another, by the expanding polytope algorithm (van den Bergen 2003, section 4.3.8, from
@@ -36,7 +37,7 @@ final class Depth {
      */
     private record Face(Vector3D p, Vector3D q, Vector3D r, Vector3D normal, double distance) {
         /** Null where the corners lie on a line. */
-        static Face of(Vector3D p, Vector3D q, Vector3D r) {
+        static @Nullable Face of(Vector3D p, Vector3D q, Vector3D r) {
             Vector3D across = Vector3D.crossProduct(q.subtract(p), r.subtract(p));
             double size = across.getNorm();
             if (size < 1e-18) {
@@ -50,8 +51,8 @@ final class Depth {
             return normal.dotProduct(place.subtract(p)) > 1e-12;
         }
 
-        /** The same, turned so that a place inside lies behind it. */
-        static Face outward(Vector3D p, Vector3D q, Vector3D r, Vector3D inside) {
+        /** The same, turned so that a place inside lies behind it; null where the corners lie on a line. */
+        static @Nullable Face outward(Vector3D p, Vector3D q, Vector3D r, Vector3D inside) {
             Face face = of(p, q, r);
             return face == null || face.normal().dotProduct(inside.subtract(p)) <= 0 ? face : of(p, r, q);
         }

@@ -1,5 +1,6 @@
 package org.palanca.base.solid;
 
+import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -7,6 +8,9 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
  * with a memory of its own; one a thread.
  */
 public final class Gap {
+    /** What is compared before anything was asked. */
+    private static final Solid NOWHERE = Solid.of(List.of(Convex.ball(Vector3D.ZERO, 0)));
+
     /** How far past touching two solids are drawn apart to find where they touch [m]. */
     private static final double CLEAR = 1e-5;
 
@@ -19,11 +23,11 @@ public final class Gap {
     private final double[] onB = new double[3];
     private double best;
     private double known;
-    private Solid one;
-    private Solid other;
-    private Place onePlace;
-    private Place otherPlace;
-    private double[] memory;
+    private Solid one = NOWHERE;
+    private Solid other = NOWHERE;
+    private Place onePlace = new Place();
+    private Place otherPlace = new Place();
+    private double[] memory = new double[3];
 
     /**
      * The gap between two solids where they are now.

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A shape in the frame of its body: convex pieces in a tree of balls, so that most of them need not be looked at. Immutable.
@@ -18,9 +19,9 @@ public final class Solid {
     private final Node root;
     private final int pieces;
     private final List<Vector3D[]> skin;
-    private final Convex cover;
+    private final @Nullable Convex cover;
 
-    private Solid(List<Convex> all, List<Vector3D[]> skin, Convex cover) {
+    private Solid(List<Convex> all, List<Vector3D[]> skin, @Nullable Convex cover) {
         root = tree(new ArrayList<>(all));
         pieces = all.size();
         this.skin = List.copyOf(skin);
@@ -76,6 +77,7 @@ public final class Solid {
     }
 
     /** A convex piece that holds all of it, or null where none is known. */
+    @Nullable
     Convex cover() {
         return cover;
     }
@@ -128,14 +130,16 @@ public final class Solid {
         final double y;
         final double z;
         final double reach;
-        final Convex piece;
+        /** Null for a ball round two smaller ones; those are the ball itself where it is round a piece. */
+        final @Nullable Convex piece;
+
         final Node one;
         final Node other;
 
         private Node(Convex piece) {
             this.piece = piece;
-            one = null;
-            other = null;
+            one = this;
+            other = this;
             x = piece.middle().getX();
             y = piece.middle().getY();
             z = piece.middle().getZ();

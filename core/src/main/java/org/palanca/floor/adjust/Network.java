@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
@@ -76,7 +77,7 @@ final class Network {
     }
 
     int mark(String name) {
-        return index.get(name);
+        return Objects.requireNonNull(index.get(name), name);
     }
 
     /** All places by the marks' first thoughts. */

@@ -8,6 +8,7 @@ import java.net.InetSocketAddress;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 
 /** The other end of an instrument's stream: tells each reading as it comes, and why the stream ended. */
 public final class InstrumentLink implements AutoCloseable {
@@ -69,8 +70,8 @@ public final class InstrumentLink implements AutoCloseable {
         }
     }
 
-    /** A line, cut off where it runs on for ever. */
-    private static String line(BufferedReader in) throws IOException {
+    /** A line, cut off where it runs on for ever; null where there is none any more. */
+    private static @Nullable String line(BufferedReader in) throws IOException {
         StringBuilder line = new StringBuilder();
         int letter = in.read();
         if (letter < 0) {

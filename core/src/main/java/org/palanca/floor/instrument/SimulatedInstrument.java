@@ -12,6 +12,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A stand-in for an angle gauge, a laser or a set of wheel scales: serves the line format on a loopback port, with noise, and shows a value as
@@ -35,7 +36,7 @@ public final class SimulatedInstrument implements AutoCloseable {
     private final ServerSocket server;
     private final Thread thread;
     private volatile int unchanged;
-    private volatile Socket client;
+    private volatile @Nullable Socket client;
 
     /**
      * Starts serving.

@@ -77,7 +77,7 @@ public record PlacingOrder(List<MountRef> mounts, List<Hidden> hidden, List<Take
                 String next = next(waiting, inTheWay);
                 waiting.remove(next);
                 for (String after : waiting) {
-                    inTheWay.get(after).stream()
+                    inTheWay.getOrDefault(after, List.of()).stream()
                             .filter(one -> one.by().equals(next))
                             .forEach(hidden::add);
                 }
@@ -103,7 +103,7 @@ public record PlacingOrder(List<MountRef> mounts, List<Hidden> hidden, List<Take
         return waiting.stream()
                 .filter(candidate -> waiting.stream()
                         .filter(other -> !other.equals(candidate))
-                        .flatMap(other -> inTheWay.get(other).stream())
+                        .flatMap(other -> inTheWay.getOrDefault(other, List.of()).stream())
                         .noneMatch(one -> one.by().equals(candidate)))
                 .findFirst()
                 .orElse(waiting.get(0));

@@ -36,7 +36,7 @@ final class JsonPlaces {
                 String pointer = plain(parser.getParsingContext());
                 int line = parser.currentTokenLocation().getLineNr();
                 if (token == JsonToken.FIELD_NAME && !keys.add(pointer)) {
-                    places.duplicates.add(new Duplicate(pointer, line, places.lines.get(pointer)));
+                    places.duplicates.add(new Duplicate(pointer, line, places.lines.getOrDefault(pointer, line)));
                 }
                 places.lines.putIfAbsent(pointer, line);
             }

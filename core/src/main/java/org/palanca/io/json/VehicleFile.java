@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Message;
 import org.palanca.io.SafeFile;
 import org.palanca.vehicle.Vehicle;
@@ -103,7 +104,7 @@ public final class VehicleFile {
         return system.contains("no such file") ? "file.folder_missing" : "file.cannot_write";
     }
 
-    private static VehicleFileException failure(Path file, String key, Throwable cause) {
+    private static VehicleFileException failure(Path file, String key, @Nullable Throwable cause) {
         return new VehicleFileException(file, Message.of(key, file.toString()), List.of(), cause);
     }
 }

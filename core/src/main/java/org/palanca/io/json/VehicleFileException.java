@@ -2,6 +2,7 @@ package org.palanca.io.json;
 
 import java.nio.file.Path;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Message;
 import org.palanca.vehicle.check.Finding;
 
@@ -13,7 +14,7 @@ public final class VehicleFileException extends Exception {
     private final transient Message message;
     private final transient List<Finding> findings;
 
-    VehicleFileException(Path file, Message message, List<Finding> findings, Throwable cause) {
+    VehicleFileException(Path file, Message message, List<Finding> findings, @Nullable Throwable cause) {
         super(message.key() + " " + file, cause);
         this.file = file;
         this.message = message;

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import org.apache.commons.csv.CSVFormat;
@@ -209,7 +210,7 @@ public final class PointFile {
                 if (names.get(i).equals(axis)) {
                     return offset;
                 }
-                offset += SIZES.get(types.get(i));
+                offset += Objects.requireNonNull(SIZES.get(types.get(i)), types.get(i));
             }
             throw new FileFormatException("points.ply_axis", axis);
         }

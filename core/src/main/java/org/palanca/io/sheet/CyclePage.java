@@ -26,7 +26,10 @@ final class CyclePage {
     private final SheetHead head;
     private final AxlePlace place;
     private final List<Page> pages = new ArrayList<>();
+
+    @SuppressWarnings("NullAway.Init") // The first is begun before anything is drawn.
     private Page page;
+
     private double y;
 
     private CyclePage(SheetHead head, AxlePlace place) {

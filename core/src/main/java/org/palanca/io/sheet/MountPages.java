@@ -32,7 +32,10 @@ final class MountPages {
     private final SheetHead head;
     private final MountTable table;
     private final List<Page> pages = new ArrayList<>();
+
+    @SuppressWarnings("NullAway.Init") // The first is begun before anything is drawn.
     private Page page;
+
     private double y;
     private double row;
 

@@ -68,6 +68,10 @@ public final class Targets {
         return band.scope() == Scope.RIDE ? pose.equals(WheelTravel.RIDE) : pose.steer() == 0;
     }
 
+    private static Map<String, TargetBand> defaults(Use use) {
+        return DEFAULTS.getOrDefault(use, Map.of());
+    }
+
     /** The default band of the vehicle's use, if it has one for this result of this axle. */
     public static Optional<TargetBand> defaultBand(Vehicle vehicle, Axle axle, Result result) {
         Use use = vehicle.use();
@@ -77,7 +81,7 @@ public final class Targets {
                     && axle.link(result.subject())
                             .filter(link -> link.role() == LinkRole.LOWER)
                             .isPresent();
-            return Optional.ofNullable(lower ? DEFAULTS.get(use).get("lower_link_length") : null);
+            return Optional.ofNullable(lower ? defaults(use).get("lower_link_length") : null);
         }
         String name = result.kind().id();
         if (SHOCKS.containsKey(name)) {
@@ -100,8 +104,8 @@ public final class Targets {
             // Ladder bars run to one point on the frame: nothing there could be apart.
             return Optional.empty();
         }
-        TargetBand placed = DEFAULTS.get(use).get(axle.place().id() + "." + name);
-        TargetBand band = placed != null ? placed : DEFAULTS.get(use).get(name);
+        TargetBand placed = defaults(use).get(axle.place().id() + "." + name);
+        TargetBand band = placed != null ? placed : defaults(use).get(name);
         // A crank on the frame takes the roll centre along with the frame: over the ground it moves as far as the
         // wheels do.
         // So does the frame end of arms in one piece, on which their anti-squat hangs.

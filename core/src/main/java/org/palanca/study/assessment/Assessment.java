@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.palanca.base.units.Lengths;
@@ -254,8 +255,8 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
             for (WorstPose pose : limits.envelope().worst()) {
                 for (Limits.Passed passed : limits.passedAt(pose.pose())) {
                     String id = passed.limit().id();
-                    boolean more =
-                            !most.containsKey(id) || passed.by() > most.get(id).by();
+                    Limits.Passed before = most.get(id);
+                    boolean more = before == null || passed.by() > before.by();
                     if (more && passed.limit().kind() != Limit.Kind.TOUCH) {
                         most.put(id, passed);
                         where.put(id, pose);
@@ -268,7 +269,8 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
                     passed.by(),
                     Message.of(
                             "assessment.at",
-                            Message.of("cycle.worst." + where.get(id).id()),
+                            Message.of("cycle.worst."
+                                    + Objects.requireNonNull(where.get(id)).id()),
                             passed.limit().what())));
         }
 

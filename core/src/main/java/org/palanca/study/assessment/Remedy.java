@@ -146,7 +146,10 @@ public record Remedy(
         private Optional<Remedy> assessed(BooleanSupplier goOn) {
             moves.sort(Comparator.comparingDouble(Move::cost));
             Map<String, Integer> tried = new HashMap<>();
-            Assessment now = moves.isEmpty() ? null : Assessment.of(vehicle);
+            if (moves.isEmpty()) {
+                return Optional.empty();
+            }
+            Assessment now = Assessment.of(vehicle);
             Remedy second = null;
             int looked = 0;
             for (Move move : moves) {

@@ -5,6 +5,7 @@ import java.lang.ref.WeakReference;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Keeps something beside an object for as long as that very object is in use. For any number of threads. A key is itself and
@@ -18,7 +19,7 @@ final class WeakIdentityMap<K, V> {
     private static final class Key extends WeakReference<Object> {
         private final int hash;
 
-        Key(Object key, ReferenceQueue<Object> gone) {
+        Key(Object key, @Nullable ReferenceQueue<Object> gone) {
             super(key, gone);
             hash = System.identityHashCode(key);
         }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.geometry.Side;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
@@ -49,7 +50,7 @@ public final class Limits {
     private final List<Limit> limits = new ArrayList<>();
     private final List<ToDoubleFunction<AxleModel>> margins = new ArrayList<>();
     private final List<Limit> passedAtRide = new ArrayList<>();
-    private TravelEnvelope envelope;
+    private @Nullable TravelEnvelope envelope;
     private final int simple;
     private final int[] pairs;
 

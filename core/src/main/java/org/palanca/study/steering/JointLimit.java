@@ -1,6 +1,7 @@
 package org.palanca.study.steering;
 
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.palanca.mechanism.axle.JointBolts;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
@@ -30,7 +31,7 @@ public record JointLimit(String link, String mount, double tilt, WheelTravel pos
             return Optional.empty();
         }
         JointMisalignment tilts = new JointMisalignment(bolts);
-        JointLimit most = null;
+        @Nullable JointLimit most = null;
         TravelEnvelope envelope = new TravelEnvelope(model);
         double up = envelope.highest();
         double down = -envelope.lowest();
@@ -59,8 +60,8 @@ public record JointLimit(String link, String mount, double tilt, WheelTravel pos
         return Optional.ofNullable(most);
     }
 
-    private static JointLimit larger(
-            JointLimit most, AxleModel model, JointBolts bolts, JointMisalignment tilts, WheelTravel pose) {
+    private static @Nullable JointLimit larger(
+            @Nullable JointLimit most, AxleModel model, JointBolts bolts, JointMisalignment tilts, WheelTravel pose) {
         JointLimit found = most;
         for (int end = 0; end < bolts.ends().size(); end++) {
             double tilt = tilts.tilt(model.motion(), end);

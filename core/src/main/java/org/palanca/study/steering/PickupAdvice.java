@@ -175,7 +175,8 @@ public record PickupAdvice(
 
         /** The best of the grid's points round a place. */
         private double[] settled(int[] free, double[] at) {
-            double[] best = null;
+            double[] best = at;
+            double least = Double.POSITIVE_INFINITY;
             for (int corner = 0; corner < 1 << free.length; corner++) {
                 double[] near = new double[3];
                 for (int i = 0; i < free.length; i++) {
@@ -183,7 +184,10 @@ public record PickupAdvice(
                     double whole = (corner >> i & 1) == 0 ? Math.floor(steps) : Math.ceil(steps);
                     near[free[i]] = whole * grid;
                 }
-                best = best == null || cost(near) < cost(best) ? near : best;
+                if (cost(near) < least) {
+                    least = cost(near);
+                    best = near;
+                }
             }
             return best;
         }

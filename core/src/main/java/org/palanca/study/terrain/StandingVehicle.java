@@ -3,12 +3,14 @@ package org.palanca.study.terrain;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.hipparchus.exception.MathRuntimeException;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.LUDecomposition;
+import org.jspecify.annotations.Nullable;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.study.ride.RideStudy;
 import org.palanca.vehicle.Axle;
@@ -150,8 +152,8 @@ public final class StandingVehicle {
 
     /** Starts from where another of the same vehicle came to rest. */
     public void standAs(StaticEquilibrium rest) {
-        WheelTravel ahead = rest.travel().get(AxlePlace.FRONT);
-        WheelTravel behind = rest.travel().get(AxlePlace.REAR);
+        WheelTravel ahead = Objects.requireNonNull(rest.travel().get(AxlePlace.FRONT));
+        WheelTravel behind = Objects.requireNonNull(rest.travel().get(AxlePlace.REAR));
         double[] there = {
             rest.lift(), rest.pitch(), rest.roll(), ahead.left(), ahead.right(), behind.left(), behind.right()
         };
@@ -274,7 +276,8 @@ public final class StandingVehicle {
         return most > GUARD ? GUARD / most : 1;
     }
 
-    private double[] step(Ground ground, double[] u, double[] off) {
+    /** Null where there is none. */
+    private double @Nullable [] step(Ground ground, double[] u, double[] off) {
         double[][] rates = new double[UNKNOWNS][UNKNOWNS];
         double[] moved = new double[UNKNOWNS];
         double[] there = new double[UNKNOWNS];

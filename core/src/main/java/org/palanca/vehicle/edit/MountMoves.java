@@ -1,6 +1,7 @@
 package org.palanca.vehicle.edit;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.geometry.Side;
 import org.palanca.base.units.Quantity;
 import org.palanca.vehicle.Axle;
@@ -37,7 +38,7 @@ public final class MountMoves {
      *
      * @param mirrorOf the mount to follow, or null to stand alone
      */
-    public static Vehicle mirror(Vehicle vehicle, MountRef ref, String mirrorOf) {
+    public static Vehicle mirror(Vehicle vehicle, MountRef ref, @Nullable String mirrorOf) {
         Axle axle = axle(vehicle, ref);
         Mount mount = mount(axle, ref.mount());
         Placement placement = mirrorOf == null

@@ -177,12 +177,10 @@ public final class HousingSum {
     }
 
     private static Message names(Set<HousingSize> sizes) {
-        Message joined = null;
-        for (HousingSize size : sizes) {
-            Message name = Message.of(name(size));
-            joined = joined == null ? name : Message.of("list.and", joined, name);
-        }
-        return joined;
+        return sizes.stream()
+                .map(size -> Message.of(name(size)))
+                .reduce((joined, name) -> Message.of("list.and", joined, name))
+                .orElseThrow();
     }
 
     /** Word key of a size's name. */

@@ -132,7 +132,7 @@ final class WorkingPane extends VBox {
     }
 
     private static String number(double value, Quantity quantity, Words w) {
-        String text = w.units().text(value, quantity).replace("-", "−");
+        String text = w.units().text(value, quantity).replace("-", "−").replace(' ', '\u00a0');
         return text.startsWith("−") ? "(" + text + ")" : text;
     }
 
