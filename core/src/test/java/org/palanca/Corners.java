@@ -8,7 +8,7 @@ import java.util.TreeMap;
 import org.palanca.base.geometry.Side;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Link;
@@ -38,9 +38,9 @@ public final class Corners {
 
     /** A wishbone whose inner pivots lie along the vehicle, reaching as far fore as aft of its ball. */
     public Corners wishbone(String name, LinkRole role, double[] ball, double pivotOut, double pivotUp) {
-        mount(name + " ball", BodyNames.knuckle(Side.LEFT), ball);
-        mount(name + " front", BodyNames.FRAME, ball[0] + 0.15, pivotOut, pivotUp);
-        mount(name + " rear", BodyNames.FRAME, ball[0] - 0.15, pivotOut, pivotUp);
+        mount(name + " ball", BodyName.knuckle(Side.LEFT), ball);
+        mount(name + " front", BodyName.FRAME, ball[0] + 0.15, pivotOut, pivotUp);
+        mount(name + " rear", BodyName.FRAME, ball[0] - 0.15, pivotOut, pivotUp);
         link(name + " front leg", role, name + " front", name + " ball");
         link(name + " rear leg", role, name + " rear", name + " ball");
         return this;
@@ -48,16 +48,16 @@ public final class Corners {
 
     /** A tie rod from the rack to the knuckle. */
     public Corners tieRod(double[] inner, double[] outer) {
-        mount("tie rod inner", BodyNames.RACK, inner);
-        mount("tie rod outer", BodyNames.knuckle(Side.LEFT), outer);
+        mount("tie rod inner", BodyName.RACK, inner);
+        mount("tie rod outer", BodyName.knuckle(Side.LEFT), outer);
         link("tie rod", LinkRole.TIE_ROD, "tie rod inner", "tie rod outer");
-        mount("rack housing", BodyNames.FRAME, inner[0], inner[1] - 0.05, inner[2]);
+        mount("rack housing", BodyName.FRAME, inner[0], inner[1] - 0.05, inner[2]);
         return this;
     }
 
-    private void mount(String name, String body, double... at) {
+    private void mount(String name, BodyName body, double... at) {
         mounts.add(new Mount(name + " left", body, new Placement.Taped(at[0], Side.LEFT, at[1], at[2])));
-        mounts.add(new Mount(name + " right", BodyNames.mirror(body), new Placement.MirrorOf(name + " left")));
+        mounts.add(new Mount(name + " right", body.mirrored(), new Placement.MirrorOf(name + " left")));
     }
 
     private void link(String name, LinkRole role, String from, String to) {
@@ -69,7 +69,7 @@ public final class Corners {
 
     /** The vehicle, these wheels in front. */
     public Vehicle build() {
-        Joint rack = new Joint.Guide("rack", "rack housing right", "rack housing left", BodyNames.RACK);
+        Joint rack = new Joint.Guide("rack", "rack housing right", "rack housing left", BodyName.RACK);
         Linkage linkage = new Linkage(
                 SuspensionType.DOUBLE_WISHBONE,
                 mounts,

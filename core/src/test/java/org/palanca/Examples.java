@@ -20,7 +20,7 @@ import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkHardware;
@@ -106,8 +106,8 @@ public final class Examples {
 
         public RearAxle link(String name, LinkRole role, Vector3D frame, Vector3D axle) {
             Vector3D line = new Vector3D(-wheelbase, 0, 0);
-            mounts.add(new Mount(name + " frame", BodyNames.FRAME, new Placement.At(frame.add(line))));
-            mounts.add(new Mount(name + " axle", BodyNames.AXLE, new Placement.At(axle.add(line))));
+            mounts.add(new Mount(name + " frame", BodyName.FRAME, new Placement.At(frame.add(line))));
+            mounts.add(new Mount(name + " axle", BodyName.AXLE, new Placement.At(axle.add(line))));
             links.add(new Link(name, role, name + " frame", name + " axle"));
             return this;
         }

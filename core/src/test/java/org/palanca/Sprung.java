@@ -9,7 +9,7 @@ import org.palanca.base.geometry.Side;
 import org.palanca.base.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
@@ -49,8 +49,8 @@ public final class Sprung {
         List<Shock> shocks = new ArrayList<>();
         Vector3D line = new Vector3D(axle.lineX(vehicle.wheelbase()), 0, 0);
         for (Side side : Side.values()) {
-            mounts.add(mount("shock upper " + side.id(), BodyNames.FRAME, upper, side, line));
-            mounts.add(mount("shock lower " + side.id(), BodyNames.AXLE, lower, side, line));
+            mounts.add(mount("shock upper " + side.id(), BodyName.FRAME, upper, side, line));
+            mounts.add(mount("shock lower " + side.id(), BodyName.AXLE, lower, side, line));
             shocks.add(new Shock(
                     "shock " + side.id(),
                     "shock upper " + side.id(),
@@ -62,7 +62,7 @@ public final class Sprung {
                 axle.withMounts(mounts).withSpringing(axle.springing().withShocks(shocks)));
     }
 
-    private static Mount mount(String name, String body, Vector3D at, Side side, Vector3D line) {
+    private static Mount mount(String name, BodyName body, Vector3D at, Side side, Vector3D line) {
         Vector3D there = new Vector3D(at.getX(), side.sign() * at.getY(), at.getZ());
         return new Mount(name, body, new Placement.At(there.add(line)));
     }
@@ -94,19 +94,19 @@ public final class Sprung {
         Vector3D line = new Vector3D(axle.lineX(plain.wheelbase()), 0, 0);
         for (Side side : Side.values()) {
             String s = " " + side.id();
-            String rocker = BodyNames.rocker(side);
-            String arm = BodyNames.barArm(side);
-            mounts.add(mount("rocker pin rear" + s, BodyNames.FRAME, new Vector3D(-0.05, 0.3, 0.75), side, line));
-            mounts.add(mount("rocker pin front" + s, BodyNames.FRAME, new Vector3D(0.05, 0.3, 0.75), side, line));
-            mounts.add(mount("pushrod outer" + s, BodyNames.knuckle(side), new Vector3D(0, 0.58, 0.3), side, line));
+            BodyName rocker = BodyName.rocker(side);
+            BodyName arm = BodyName.barArm(side);
+            mounts.add(mount("rocker pin rear" + s, BodyName.FRAME, new Vector3D(-0.05, 0.3, 0.75), side, line));
+            mounts.add(mount("rocker pin front" + s, BodyName.FRAME, new Vector3D(0.05, 0.3, 0.75), side, line));
+            mounts.add(mount("pushrod outer" + s, BodyName.knuckle(side), new Vector3D(0, 0.58, 0.3), side, line));
             mounts.add(mount("pushrod inner" + s, rocker, new Vector3D(0, 0.38, 0.77), side, line));
             mounts.add(mount("damper on rocker" + s, rocker, new Vector3D(0, 0.29, 0.84), side, line));
-            mounts.add(mount("damper on frame" + s, BodyNames.FRAME, new Vector3D(0, 0.02, 0.84), side, line));
-            mounts.add(mount("bar pin out" + s, BodyNames.FRAME, new Vector3D(-0.3, 0.35, 0.3), side, line));
-            mounts.add(mount("bar pin in" + s, BodyNames.FRAME, new Vector3D(-0.3, 0.15, 0.3), side, line));
+            mounts.add(mount("damper on frame" + s, BodyName.FRAME, new Vector3D(0, 0.02, 0.84), side, line));
+            mounts.add(mount("bar pin out" + s, BodyName.FRAME, new Vector3D(-0.3, 0.35, 0.3), side, line));
+            mounts.add(mount("bar pin in" + s, BodyName.FRAME, new Vector3D(-0.3, 0.15, 0.3), side, line));
             mounts.add(mount("drop link lower" + s, arm, new Vector3D(-0.1, 0.4, 0.3), side, line));
             mounts.add(
-                    mount("drop link upper" + s, BodyNames.knuckle(side), new Vector3D(-0.08, 0.55, 0.45), side, line));
+                    mount("drop link upper" + s, BodyName.knuckle(side), new Vector3D(-0.08, 0.55, 0.45), side, line));
             links.add(new Link("pushrod" + s, LinkRole.PUSHROD, "pushrod inner" + s, "pushrod outer" + s));
             links.add(new Link("drop link" + s, LinkRole.DROP_LINK, "drop link lower" + s, "drop link upper" + s));
             joints.add(new Joint.Hinge("rocker pin" + s, "rocker pin rear" + s, "rocker pin front" + s, rocker));

@@ -10,7 +10,7 @@ import org.palanca.drawing.Shape.Role;
 import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.LeafSpring;
 import org.palanca.vehicle.Link;
@@ -39,8 +39,8 @@ final class BodyDrawing {
     }
 
     List<Shape> shapes() {
-        BodyNames.ALL.stream()
-                .filter(body -> !body.equals(BodyNames.FRAME) && !body.equals(BodyNames.AXLE))
+        List.of(BodyName.values()).stream()
+                .filter(body -> !body.equals(BodyName.FRAME) && !body.equals(BodyName.AXLE))
                 .forEach(this::body);
         axle.joints().forEach(this::joint);
         axle.links(LinkRole.TORQUE_ARM).forEach(this::torqueArm);
@@ -48,7 +48,7 @@ final class BodyDrawing {
         return shapes;
     }
 
-    private void body(String body) {
+    private void body(BodyName body) {
         List<Vector3D> points = axle.mounts().stream()
                 .filter(mount -> mount.body().equals(body))
                 .map(mount -> at(mount.name()))
@@ -64,9 +64,9 @@ final class BodyDrawing {
     }
 
     /** A wheel's centre for what carries a wheel, the pin for what turns on one. */
-    private Optional<Vector3D> hub(String body) {
+    private Optional<Vector3D> hub(BodyName body) {
         for (Side side : Side.values()) {
-            if (body.equals(BodyNames.knuckle(side))) {
+            if (body.equals(BodyName.knuckle(side))) {
                 return Optional.of(wheel(side));
             }
         }
@@ -122,7 +122,7 @@ final class BodyDrawing {
     }
 
     private boolean onHousing(String mount) {
-        return axle.mount(mount).map(Mount::body).filter(BodyNames.AXLE::equals).isPresent();
+        return axle.mount(mount).map(Mount::body).filter(BodyName.AXLE::equals).isPresent();
     }
 
     private void leaf(LeafSpring leaf) {

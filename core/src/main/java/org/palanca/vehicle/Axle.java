@@ -91,18 +91,18 @@ public record Axle(
     }
 
     /** Whether any mount or joint is on a body of that name. */
-    public boolean hasBody(String body) {
+    public boolean hasBody(BodyName body) {
         return mounts().stream().anyMatch(mount -> mount.body().equals(body))
                 || joints().stream().anyMatch(joint -> joint.body().equals(body));
     }
 
     /** Names of all bodies that mounts and joints are on, and of a live axle's housing. */
-    public List<String> bodies() {
-        Set<String> bodies = new HashSet<>();
+    public List<BodyName> bodies() {
+        Set<BodyName> bodies = new HashSet<>();
         mounts().forEach(mount -> bodies.add(mount.body()));
         joints().forEach(joint -> bodies.add(joint.body()));
         if (!independent()) {
-            bodies.add(BodyNames.AXLE);
+            bodies.add(BodyName.AXLE);
         }
         return List.copyOf(bodies);
     }

@@ -21,7 +21,7 @@ public record Hose(String name, End from, End to, double length, double bend) {
      * @param body what it is fixed to
      * @param at its place at ride [m], vehicle frame
      */
-    public record End(String body, Vector3D at) {}
+    public record End(BodyName body, Vector3D at) {}
 
     public Hose withLength(double other) {
         return new Hose(name, from, to, other, bend);

@@ -33,7 +33,7 @@ public sealed interface Joint {
     List<String> mounts();
 
     /** The body it ties to the body of its mounts. */
-    String body();
+    BodyName body();
 
     /**
      * A ball, or a bushing that lets its arm tilt every way.
@@ -42,7 +42,7 @@ public sealed interface Joint {
      * @param body the other body
      * @param rate of the bushing in every direction [N/m]; empty: as the type needs
      */
-    record Ball(String name, String mount, String body, OptionalDouble rate) implements Joint {
+    record Ball(String name, String mount, BodyName body, OptionalDouble rate) implements Joint {
         @Override
         public List<String> mounts() {
             return List.of(mount);
@@ -66,7 +66,7 @@ public sealed interface Joint {
      * @param to another mount on the axis, on the same body; the axis points from the first to this one
      * @param body the body that turns on it
      */
-    record Hinge(String name, String from, String to, String body) implements Joint {
+    record Hinge(String name, String from, String to, BodyName body) implements Joint {
         @Override
         public List<String> mounts() {
             return List.of(from, to);
@@ -90,7 +90,7 @@ public sealed interface Joint {
      * @param to another mount on the line, on the same body
      * @param body the body that slides
      */
-    record Guide(String name, String from, String to, String body) implements Joint {
+    record Guide(String name, String from, String to, BodyName body) implements Joint {
         @Override
         public List<String> mounts() {
             return List.of(from, to);
@@ -115,8 +115,8 @@ public sealed interface Joint {
      */
     record Strut(String name, String top, String foot) implements Joint {
         @Override
-        public String body() {
-            return BodyNames.FRAME;
+        public BodyName body() {
+            return BodyName.FRAME;
         }
 
         @Override
@@ -143,7 +143,7 @@ public sealed interface Joint {
      * @param body the arm
      * @param rate of each bushing in every direction [N/m]; empty: as the type needs
      */
-    record Clamp(String name, String front, String rear, String body, OptionalDouble rate) implements Joint {
+    record Clamp(String name, String front, String rear, BodyName body, OptionalDouble rate) implements Joint {
         @Override
         public List<String> mounts() {
             return List.of(front, rear);

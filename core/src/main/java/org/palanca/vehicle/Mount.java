@@ -6,23 +6,23 @@ import java.util.List;
  * A point fixed to one body, where a link end is bolted.
  *
  * @param name unique within its axle
- * @param body the body it is fixed to, one of {@link BodyNames#ALL}
+ * @param body the body it is fixed to, one of {@link BodyName#ALL}
  * @param placement where it is at ride
  * @param holes other places its bolt could go, in the order of the file
  * @param canMove whether it may be put somewhere else: false on what is bought, or welded for good
  */
-public record Mount(String name, String body, Placement placement, List<Hole> holes, boolean canMove) {
+public record Mount(String name, BodyName body, Placement placement, List<Hole> holes, boolean canMove) {
     public Mount {
         holes = List.copyOf(holes);
     }
 
     /** A mount that may be put somewhere else. */
-    public Mount(String name, String body, Placement placement, List<Hole> holes) {
+    public Mount(String name, BodyName body, Placement placement, List<Hole> holes) {
         this(name, body, placement, holes, true);
     }
 
     /** A mount with a single hole. */
-    public Mount(String name, String body, Placement placement) {
+    public Mount(String name, BodyName body, Placement placement) {
         this(name, body, placement, List.of());
     }
 
@@ -35,7 +35,7 @@ public record Mount(String name, String body, Placement placement, List<Hole> ho
     }
 
     public boolean onFrame() {
-        return body.equals(BodyNames.FRAME);
+        return body.equals(BodyName.FRAME);
     }
 
     public boolean mirrored() {

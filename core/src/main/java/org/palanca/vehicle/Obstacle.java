@@ -6,6 +6,6 @@ import org.palanca.vehicle.survey.Box;
 public record Obstacle(String name, Box room) {
     /** The same as a part with a shape. */
     public Part part() {
-        return new Part(name, BodyNames.FRAME, Part.Kind.FIXED, new Part.BoxForm(room));
+        return new Part(name, BodyName.FRAME, Part.Kind.FIXED, new Part.BoxForm(room));
     }
 }

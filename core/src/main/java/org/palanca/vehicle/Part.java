@@ -19,7 +19,7 @@ import org.palanca.vehicle.survey.Box;
  * Something with a shape that may be touched, fixed to one body of an axle or to the frame.
  *
  * @param name what the shop calls it
- * @param body one of {@link BodyNames#ALL}
+ * @param body one of {@link BodyName#ALL}
  * @param kind decides how much room it wants
  * @param form its shape at ride, vehicle frame
  * @param joined names of what it is welded or bolted to, and so may share room with: other parts, obstacles, mounts
@@ -27,13 +27,19 @@ import org.palanca.vehicle.survey.Box;
  * @param moment of service room: when it must be open
  */
 public record Part(
-        String name, String body, Kind kind, Form form, Set<String> joined, Optional<Boolean> canMove, Moment moment) {
+        String name,
+        BodyName body,
+        Kind kind,
+        Form form,
+        Set<String> joined,
+        Optional<Boolean> canMove,
+        Moment moment) {
     public Part {
         joined = Collections.unmodifiableSet(new TreeSet<>(joined));
     }
 
     /** A part that is joined to nothing, and may be moved as its kind usually may. */
-    public Part(String name, String body, Kind kind, Form form) {
+    public Part(String name, BodyName body, Kind kind, Form form) {
         this(name, body, kind, form, Set.of(), Optional.empty(), Moment.RIDE);
     }
 
@@ -297,7 +303,7 @@ public record Part(
         return new Part(name, body, kind, other, joined, canMove, moment);
     }
 
-    public Part withBody(String other) {
+    public Part withBody(BodyName other) {
         return new Part(name, other, kind, form, joined, canMove, moment);
     }
 
@@ -326,6 +332,6 @@ public record Part(
     }
 
     public boolean onFrame() {
-        return body.equals(BodyNames.FRAME);
+        return body.equals(BodyName.FRAME);
     }
 }

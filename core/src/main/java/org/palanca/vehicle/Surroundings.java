@@ -83,11 +83,11 @@ public record Surroundings(
         return new Hose.End(carrier(axle, end.body(), end.at()), end.at());
     }
 
-    private static String carrier(Axle axle, String body, Vector3D at) {
-        if (body.equals(BodyNames.FRAME) || axle.bodies().contains(body)) {
+    private static BodyName carrier(Axle axle, BodyName body, Vector3D at) {
+        if (body.equals(BodyName.FRAME) || axle.bodies().contains(body)) {
             return body;
         }
-        return axle.independent() ? BodyNames.knuckle(at.getY() >= 0 ? Side.LEFT : Side.RIGHT) : BodyNames.AXLE;
+        return axle.independent() ? BodyName.knuckle(at.getY() >= 0 ? Side.LEFT : Side.RIGHT) : BodyName.AXLE;
     }
 
     public Optional<Part> part(String name) {

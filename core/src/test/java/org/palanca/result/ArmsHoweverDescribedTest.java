@@ -14,7 +14,7 @@ import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
@@ -51,12 +51,9 @@ class ArmsHoweverDescribedTest {
         for (Side side : Side.values()) {
             String end = " " + side.id();
             joints.add(new Joint.Hinge(
-                    name + " axis" + end,
-                    name + " front pivot" + end,
-                    name + " rear pivot" + end,
-                    BodyNames.arm(side)));
+                    name + " axis" + end, name + " front pivot" + end, name + " rear pivot" + end, BodyName.arm(side)));
             joints.add(new Joint.Ball(
-                    name + " ball joint" + end, name + " ball" + end, BodyNames.arm(side), OptionalDouble.empty()));
+                    name + " ball joint" + end, name + " ball" + end, BodyName.arm(side), OptionalDouble.empty()));
         }
         Linkage linkage = axle.linkage();
         return vehicle.withAxle(axle.withLinkage(

@@ -35,6 +35,7 @@ import org.palanca.study.ride.RideStudy;
 import org.palanca.study.travel.TravelEnvelope;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Hose;
@@ -274,8 +275,8 @@ class CycleTest extends WindowTest {
         int index = vehicle().build().surroundings(AxlePlace.REAR).parts().size() - 1;
         enter("#part-" + index + "-bottom", "12 1/2");
         assertThat(((Part.BoxForm) part("skid plate").form()).box().bottom()).isCloseTo(inches(12.5), within(1e-9));
-        onFx(() -> lookup("#part-body-" + index).<ComboBox<String>>query().setValue("axle"));
-        assertThat(part("skid plate").body()).isEqualTo("axle");
+        onFx(() -> lookup("#part-body-" + index).<ComboBox<BodyName>>query().setValue(BodyName.AXLE));
+        assertThat(part("skid plate").body()).isEqualTo(BodyName.of("axle"));
         nextAnswer = folder.resolve("lump.stl");
         Files.writeString(nextAnswer, "solid x\nvertex 0 0 0\nvertex 3 0 0\nvertex 0 3 0\nendsolid\n");
         enter("#part-name", "lump");
@@ -375,7 +376,7 @@ class CycleTest extends WindowTest {
         enter(row + "-to", "-104, 4");
         assertThat(trouble()).contains("is no point");
         onFx(() -> lookup(row + "-to-body").<ComboBox<String>>query().setValue("frame"));
-        assertThat(hoses().get(before).to().body()).isEqualTo("frame");
+        assertThat(hoses().get(before).to().body()).isEqualTo(BodyName.of("frame"));
         press("#hose-drop-" + before);
         assertThat(hoses()).hasSize(before);
     }

@@ -30,6 +30,7 @@ import org.palanca.study.clearance.Clearances;
 import org.palanca.study.clearance.CollisionBody;
 import org.palanca.study.clearance.CollisionId;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Vehicle;
 
@@ -61,9 +62,9 @@ public final class ClearanceTiming {
     private ClearanceTiming() {
         AxleModel model = new AxleModel(vehicle, AxlePlace.FRONT);
         int[] bodies = {
-            model.bodyIndex("rack").orElseThrow(),
-            model.bodyIndex("knuckle left").orElseThrow(),
-            model.bodyIndex("knuckle right").orElseThrow()
+            model.bodyIndex(BodyName.RACK).orElseThrow(),
+            model.bodyIndex(BodyName.KNUCKLE_LEFT).orElseThrow(),
+            model.bodyIndex(BodyName.KNUCKLE_RIGHT).orElseThrow()
         };
         double z = vehicle.axle(AxlePlace.FRONT).orElseThrow().tyre().loadedRadius();
         for (int i = 0; i < 2 * SHAPES; i++) {

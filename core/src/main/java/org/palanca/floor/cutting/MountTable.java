@@ -9,6 +9,7 @@ import org.palanca.base.geometry.SidedName;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.units.RoundedLength;
 import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Vehicle;
 
@@ -37,7 +38,7 @@ public record MountTable(List<Row> rows) {
             Axle axle,
             String name,
             Optional<String> mirrorName,
-            String body,
+            BodyName body,
             Side side,
             RoundedLength ahead,
             RoundedLength out,

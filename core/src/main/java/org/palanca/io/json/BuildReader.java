@@ -16,6 +16,7 @@ import java.util.function.Function;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.units.Quantity;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Driveline;
@@ -173,7 +174,7 @@ final class BuildReader {
     }
 
     private static Hose.End end(JsonNode node) {
-        return new Hose.End(text(node, "body"), place(node, "at_mm"));
+        return new Hose.End(BodyName.of(text(node, "body")), place(node, "at_mm"));
     }
 
     private static WheelWell well(JsonNode node) {

@@ -209,7 +209,7 @@ final class BuildWriter {
     }
 
     private static void end(ObjectNode node, Hose.End end) {
-        node.put("body", end.body());
+        node.put("body", end.body().id());
         place(node, "at_mm", end.at());
     }
 

@@ -12,6 +12,7 @@ import java.util.OptionalDouble;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.geometry.Side;
 import org.palanca.base.units.Quantity;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Hole;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.LeafSpring;
@@ -65,7 +66,7 @@ final class LinkageReader {
                 .forEach(entry -> holes.add(new Hole(entry.getKey(), placement(entry.getValue()))));
         return new Mount(
                 name,
-                node.path("body").asText(),
+                BodyName.of(node.path("body").asText()),
                 placement(node),
                 holes,
                 node.path("can_move").asBoolean(true));
@@ -97,25 +98,28 @@ final class LinkageReader {
         return switch (node.path("kind").asText()) {
             case "ball" ->
                 new Joint.Ball(
-                        name, node.path("mount").asText(), node.path("body").asText(), rate(node));
+                        name,
+                        node.path("mount").asText(),
+                        BodyName.of(node.path("body").asText()),
+                        rate(node));
             case "hinge" ->
                 new Joint.Hinge(
                         name,
                         node.path("from").asText(),
                         node.path("to").asText(),
-                        node.path("body").asText());
+                        BodyName.of(node.path("body").asText()));
             case "guide" ->
                 new Joint.Guide(
                         name,
                         node.path("from").asText(),
                         node.path("to").asText(),
-                        node.path("body").asText());
+                        BodyName.of(node.path("body").asText()));
             case "clamp" ->
                 new Joint.Clamp(
                         name,
                         node.path("front").asText(),
                         node.path("rear").asText(),
-                        node.path("body").asText(),
+                        BodyName.of(node.path("body").asText()),
                         rate(node));
             default ->
                 new Joint.Strut(

@@ -47,7 +47,7 @@ final class LinkageWriter {
     }
 
     private static void mount(ObjectNode node, Mount mount) {
-        node.put("body", mount.body());
+        node.put("body", mount.body().id());
         placement(node, mount.placement());
         if (!mount.canMove()) {
             node.put("can_move", false);
@@ -95,8 +95,10 @@ final class LinkageWriter {
     private static void joint(ObjectNode node, Joint joint) {
         joint.visit(
                 ball -> ball(node, ball),
-                hinge -> line(node, "hinge", hinge.from(), hinge.to(), hinge.body()),
-                guide -> line(node, "guide", guide.from(), guide.to(), guide.body()),
+                hinge -> line(
+                        node, "hinge", hinge.from(), hinge.to(), hinge.body().id()),
+                guide -> line(
+                        node, "guide", guide.from(), guide.to(), guide.body().id()),
                 strut -> strut(node, strut),
                 clamp -> clamp(node, clamp));
     }
@@ -104,7 +106,7 @@ final class LinkageWriter {
     private static void ball(ObjectNode node, Joint.Ball ball) {
         node.put("kind", "ball");
         node.put("mount", ball.mount());
-        node.put("body", ball.body());
+        node.put("body", ball.body().id());
         ball.rate().ifPresent(rate -> rate(node, RATE, rate));
     }
 
@@ -118,7 +120,7 @@ final class LinkageWriter {
         node.put("kind", "clamp");
         node.put("front", clamp.front());
         node.put("rear", clamp.rear());
-        node.put("body", clamp.body());
+        node.put("body", clamp.body().id());
         clamp.rate().ifPresent(rate -> rate(node, RATE, rate));
     }
 

@@ -11,6 +11,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.units.Quantity;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.survey.Axis;
@@ -24,7 +25,7 @@ final class PartReader {
         node.path("joined").forEach(name -> joined.add(name.asText()));
         return new Part(
                 node.path("name").asText(),
-                node.path("body").asText(),
+                BodyName.of(node.path("body").asText()),
                 VehicleReader.constant(Part.Kind.class, node.path("class")),
                 form(node),
                 joined,

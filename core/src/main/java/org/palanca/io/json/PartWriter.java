@@ -18,7 +18,7 @@ final class PartWriter {
 
     static void write(ObjectNode node, Part part) {
         node.put("name", part.name());
-        node.put("body", part.body());
+        node.put("body", part.body().id());
         node.put("class", part.kind().id());
         if (!part.joined().isEmpty()) {
             ArrayNode joined = node.putArray("joined");

@@ -21,6 +21,7 @@ import org.palanca.base.words.Message;
 import org.palanca.floor.scan.ScanPoint;
 import org.palanca.io.FileFormatException;
 import org.palanca.io.points.PointFile;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.check.PartCheck;
 import org.palanca.vehicle.survey.Axis;
@@ -125,7 +126,7 @@ public final class ShapeFile {
                     Integer.toString(form.triangles().size()),
                     Message.fine(form.off())));
         }
-        Part probe = new Part(file.getFileName().toString(), "frame", Part.Kind.FIXED, form);
+        Part probe = new Part(file.getFileName().toString(), BodyName.FRAME, Part.Kind.FIXED, form);
         PartCheck.doubt(probe).ifPresent(notes::add);
         return new Read(form, notes);
     }
@@ -286,7 +287,7 @@ public final class ShapeFile {
         List<Message> notes = new ArrayList<>();
         size(places, unit).ifPresent(notes::add);
         Part.OutlineForm form = new Part.OutlineForm(Axis.LEFT, corners, -PLATE / 2, PLATE / 2);
-        Part probe = new Part(file.getFileName().toString(), "frame", Part.Kind.FIXED, form);
+        Part probe = new Part(file.getFileName().toString(), BodyName.FRAME, Part.Kind.FIXED, form);
         Optional<Message> fault = PartCheck.fault(probe, List.of());
         if (fault.isPresent()) {
             throw new FileFormatException(fault.get());

@@ -22,7 +22,7 @@ import org.palanca.mechanism.solve.PoseSolver;
 import org.palanca.mechanism.solve.Solution;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Vehicle;
 
@@ -80,8 +80,9 @@ public class AxleKinematics {
         bodies = new int[locals.length];
         for (int i = 0; i < locals.length; i++) {
             Mount mount = axle.mounts().get(i);
-            bodies[i] = mechanism.bodyIndex(mount.body());
-            locals[i] = mechanism.local(new BodyPoint(mount.body(), axle.position(mount.name(), vehicle.wheelbase())));
+            bodies[i] = mechanism.bodyIndex(mount.body().id());
+            locals[i] =
+                    mechanism.local(new BodyPoint(mount.body().id(), axle.position(mount.name(), vehicle.wheelbase())));
         }
         List<JointBolts.End> ends = JointBolts.of(axle, vehicle.wheelbase()).ends();
         bolts = ends.stream().map(end -> end.direction().toArray()).toArray(double[][]::new);
@@ -100,12 +101,12 @@ public class AxleKinematics {
     }
 
     private WheelMotion wheel(Mechanism mechanism, Side side) {
-        String body = AxleMechanism.wheelBody(axle, side);
+        String body = AxleMechanism.wheelBody(axle, side).id();
         Vector3D centre = AxleMechanism.wheelCentre(axle, vehicle.wheelbase(), side);
         return new WheelMotion(
                 axle,
                 side,
-                mechanism.bodyIndex(AxleMechanism.carrier(axle, side)),
+                mechanism.bodyIndex(AxleMechanism.carrier(axle, side).id()),
                 mechanism.bodyIndex(body),
                 mechanism.local(new BodyPoint(body, centre)));
     }
@@ -230,13 +231,13 @@ public class AxleKinematics {
     }
 
     /** Index of a body in the mechanism, -1 for the chassis; empty where this axle has no such body. */
-    public final OptionalInt bodyIndex(String name) {
-        if (name.equals(BodyNames.FRAME)) {
+    public final OptionalInt bodyIndex(BodyName body) {
+        if (body == BodyName.FRAME) {
             return OptionalInt.of(-1);
         }
         List<Body> bodies = solver.mechanism().bodies();
         return IntStream.range(0, bodies.size())
-                .filter(i -> bodies.get(i).name().equals(name))
+                .filter(i -> bodies.get(i).name().equals(body.id()))
                 .findFirst();
     }
 

@@ -25,7 +25,7 @@ import org.palanca.mechanism.Rod;
 import org.palanca.mechanism.SlideDriver;
 import org.palanca.mechanism.TurnDriver;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.LeafSpring;
 import org.palanca.vehicle.Link;
@@ -59,8 +59,8 @@ public final class AxleMechanism {
     private static final double CLAMP_GRIP = Lengths.inches(3);
 
     /** Bodies between which a bushing gives where an axle binds; what steers stays rigid. */
-    private static final Set<String> LOCATING = Set.of(
-            BodyNames.FRAME, BodyNames.AXLE, BodyNames.BELLCRANK, BodyNames.arm(Side.LEFT), BodyNames.arm(Side.RIGHT));
+    private static final Set<BodyName> LOCATING = Set.of(
+            BodyName.FRAME, BodyName.AXLE, BodyName.BELLCRANK, BodyName.arm(Side.LEFT), BodyName.arm(Side.RIGHT));
 
     private final Axle axle;
     private final double wheelbase;
@@ -85,13 +85,13 @@ public final class AxleMechanism {
     }
 
     /** The body whose wheel centre's rise is the travel of a side. */
-    public static String carrier(Axle axle, Side side) {
-        return axle.independent() ? BodyNames.knuckle(side) : BodyNames.AXLE;
+    public static BodyName carrier(Axle axle, Side side) {
+        return axle.independent() ? BodyName.knuckle(side) : BodyName.AXLE;
     }
 
     /** The body that a wheel turns on: the knuckle where there is one. */
-    public static String wheelBody(Axle axle, Side side) {
-        return axle.hasBody(BodyNames.knuckle(side)) ? BodyNames.knuckle(side) : carrier(axle, side);
+    public static BodyName wheelBody(Axle axle, Side side) {
+        return axle.hasBody(BodyName.knuckle(side)) ? BodyName.knuckle(side) : carrier(axle, side);
     }
 
     /** Where a wheel centre stands at ride [m]. */
@@ -116,23 +116,23 @@ public final class AxleMechanism {
     }
 
     private List<Body> bodies() {
-        Set<String> names = new LinkedHashSet<>();
+        Set<BodyName> names = new LinkedHashSet<>();
         for (Side side : Side.values()) {
             names.add(carrier(axle, side));
         }
         axle.mounts().forEach(mount -> names.add(mount.body()));
         axle.joints().forEach(joint -> names.add(joint.body()));
-        names.remove(BodyNames.FRAME);
-        return names.stream().map(name -> new Body(name, origin(name))).toList();
+        names.remove(BodyName.FRAME);
+        return names.stream().map(name -> new Body(name.id(), origin(name))).toList();
     }
 
     /** Wheel carriers at their wheel's centre, a housing at its middle, anything else at the middle of its mounts. */
-    private Vector3D origin(String body) {
-        if (body.equals(BodyNames.AXLE)) {
+    private Vector3D origin(BodyName body) {
+        if (body.equals(BodyName.AXLE)) {
             return new Vector3D(axle.lineX(wheelbase), 0, axle.tyre().loadedRadius());
         }
         for (Side side : Side.values()) {
-            if (body.equals(BodyNames.knuckle(side))) {
+            if (body.equals(BodyName.knuckle(side))) {
                 return wheelCentre(axle, wheelbase, side);
             }
         }
@@ -148,7 +148,7 @@ public final class AxleMechanism {
     }
 
     private Driver height(String name, Side side) {
-        return new HeightDriver(name, new BodyPoint(carrier(axle, side), wheelCentre(axle, wheelbase, side)));
+        return new HeightDriver(name, new BodyPoint(carrier(axle, side).id(), wheelCentre(axle, wheelbase, side)));
     }
 
     private Driver steer(Steering steering) {
@@ -157,7 +157,7 @@ public final class AxleMechanism {
                 .orElseThrow(() -> new IllegalArgumentException("no joint \"" + steering.joint() + "\""));
         return joint.match(
                 ball -> notDriven(ball),
-                hinge -> new TurnDriver(STEER, body(hinge.from()), hinge.body(), at(hinge.from()), at(hinge.to())),
+                hinge -> new TurnDriver(STEER, body(hinge.from()), hinge.body().id(), at(hinge.from()), at(hinge.to())),
                 this::slide,
                 strut -> notDriven(strut),
                 clamp -> notDriven(clamp));
@@ -166,7 +166,8 @@ public final class AxleMechanism {
     private Driver slide(Joint.Guide guide) {
         Vector3D from = at(guide.from());
         Vector3D along = at(guide.to()).subtract(from).normalize();
-        return new SlideDriver(STEER, body(guide.from()), along, new BodyPoint(guide.body(), from));
+        return new SlideDriver(
+                STEER, body(guide.from()), along, new BodyPoint(guide.body().id(), from));
     }
 
     private static Driver notDriven(Joint joint) {
@@ -183,18 +184,22 @@ public final class AxleMechanism {
     private void joint(Joint joint) {
         joint.visit(
                 this::ball,
-                hinge -> members.add(
-                        new Hinge(hinge.name(), body(hinge.from()), hinge.body(), at(hinge.from()), at(hinge.to()))),
-                guide -> members.add(
-                        new Guide(guide.name(), body(guide.from()), guide.body(), at(guide.from()), at(guide.to()))),
+                hinge -> members.add(new Hinge(
+                        hinge.name(), body(hinge.from()), hinge.body().id(), at(hinge.from()), at(hinge.to()))),
+                guide -> members.add(new Guide(
+                        guide.name(), body(guide.from()), guide.body().id(), at(guide.from()), at(guide.to()))),
                 this::strut,
                 this::clamp);
     }
 
     private void ball(Joint.Ball ball) {
         Vector3D at = at(ball.mount());
-        members.add(
-                bushed(new BallJoint(ball.name(), point(ball.mount()), new BodyPoint(ball.body(), at)), ball.rate()));
+        members.add(bushed(
+                new BallJoint(
+                        ball.name(),
+                        point(ball.mount()),
+                        new BodyPoint(ball.body().id(), at)),
+                ball.rate()));
     }
 
     private void strut(Joint.Strut strut) {
@@ -206,7 +211,7 @@ public final class AxleMechanism {
     private void clamp(Joint.Clamp clamp) {
         OptionalDouble rate = OptionalDouble.of(clamp.rate().orElse(EQUAL_RATE));
         for (String mount : clamp.mounts()) {
-            BodyPoint onArm = new BodyPoint(clamp.body(), at(mount));
+            BodyPoint onArm = new BodyPoint(clamp.body().id(), at(mount));
             members.add(bushed(new BallJoint(clamp.name() + AT + mount, point(mount), onArm), rate));
         }
         Vector3D line = at(clamp.rear()).subtract(at(clamp.front())).normalize();
@@ -217,7 +222,7 @@ public final class AxleMechanism {
                         clamp.name() + AT + "its twist",
                         body(clamp.front()),
                         Vector3D.crossProduct(line, beside),
-                        new BodyPoint(clamp.body(), point)),
+                        new BodyPoint(clamp.body().id(), point)),
                 rate));
     }
 
@@ -259,7 +264,7 @@ public final class AxleMechanism {
     }
 
     private static boolean locating(String body) {
-        return LOCATING.contains(body);
+        return LOCATING.contains(BodyName.of(body));
     }
 
     private BodyPoint point(String mount) {
@@ -269,7 +274,8 @@ public final class AxleMechanism {
     private String body(String mount) {
         return axle.mount(mount)
                 .orElseThrow(() -> new IllegalArgumentException("no mount \"" + mount + "\""))
-                .body();
+                .body()
+                .id();
     }
 
     private Vector3D at(String mount) {

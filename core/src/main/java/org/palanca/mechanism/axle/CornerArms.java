@@ -7,7 +7,7 @@ import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.geometry.Side;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
@@ -49,7 +49,7 @@ public record CornerArms(Optional<Arm> upper, Optional<Arm> lower) {
 
     /** The arms of one side's wheel. */
     public static CornerArms of(Axle axle, Side side) {
-        String knuckle = BodyNames.knuckle(side);
+        BodyName knuckle = BodyName.knuckle(side);
         Optional<Arm> upper = meeting(axle, knuckle, LinkRole.UPPER);
         Optional<Arm> lower = meeting(axle, knuckle, LinkRole.LOWER);
         for (Joint joint : axle.joints()) {
@@ -70,7 +70,7 @@ public record CornerArms(Optional<Arm> upper, Optional<Arm> lower) {
     }
 
     /** Two or more links of a role that meet in one mount on the knuckle. */
-    private static Optional<Arm> meeting(Axle axle, String knuckle, LinkRole role) {
+    private static Optional<Arm> meeting(Axle axle, BodyName knuckle, LinkRole role) {
         for (Mount mount : axle.mounts()) {
             if (!mount.body().equals(knuckle)) {
                 continue;
@@ -92,17 +92,17 @@ public record CornerArms(Optional<Arm> upper, Optional<Arm> lower) {
     }
 
     /** Arms that turn on a hinge of the frame and end in a ball on the knuckle, the lowest first. */
-    private static List<Placed> hinged(Axle axle, String knuckle) {
+    private static List<Placed> hinged(Axle axle, BodyName knuckle) {
         List<Placed> arms = new ArrayList<>();
         for (Joint joint : axle.joints()) {
             if (!(joint instanceof Joint.Ball ball)) {
                 continue;
             }
-            String own = body(axle, ball.mount());
-            if (!own.equals(knuckle) && !ball.body().equals(knuckle)) {
+            BodyName own = body(axle, ball.mount());
+            if (own != knuckle && ball.body() != knuckle) {
                 continue;
             }
-            String arm = own.equals(knuckle) ? ball.body() : own;
+            BodyName arm = own == knuckle ? ball.body() : own;
             for (Joint other : axle.joints()) {
                 if (other instanceof Joint.Hinge hinge && hinge.body().equals(arm)) {
                     // Heights are the same wherever the axle line is.
@@ -120,7 +120,7 @@ public record CornerArms(Optional<Arm> upper, Optional<Arm> lower) {
         return arms;
     }
 
-    private static String body(Axle axle, String mount) {
-        return axle.mount(mount).map(Mount::body).orElse("");
+    private static BodyName body(Axle axle, String mount) {
+        return axle.mount(mount).map(Mount::body).orElseThrow();
     }
 }

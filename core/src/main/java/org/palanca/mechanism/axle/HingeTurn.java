@@ -6,6 +6,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.mechanism.Configuration;
 import org.palanca.mechanism.Mechanism;
 import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 
 /** Reads how far one hinge of an axle has turned, and how fast it turns. Allocates nothing once set up. */
@@ -35,8 +36,12 @@ final class HingeTurn {
                 Vector3D from = axle.position(hinge.from(), wheelbase);
                 Vector3D along =
                         axle.position(hinge.to(), wheelbase).subtract(from).normalize();
-                String carrier = axle.mount(hinge.from()).orElseThrow().body();
-                hinges.add(new HingeTurn(i, mechanism.bodyIndex(carrier), mechanism.bodyIndex(hinge.body()), along));
+                BodyName carrier = axle.mount(hinge.from()).orElseThrow().body();
+                hinges.add(new HingeTurn(
+                        i,
+                        mechanism.bodyIndex(carrier.id()),
+                        mechanism.bodyIndex(hinge.body().id()),
+                        along));
             }
         }
         return hinges;

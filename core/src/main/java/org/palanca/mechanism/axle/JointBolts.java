@@ -6,7 +6,7 @@ import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.geometry.Side;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
@@ -59,9 +59,9 @@ public record JointBolts(List<End> ends) {
     }
 
     /** Upwards along the steering axis for what is bolted to a knuckle that has one, along the pin for what turns on one. */
-    private static Optional<Vector3D> stud(Axle axle, String body) {
+    private static Optional<Vector3D> stud(Axle axle, BodyName body) {
         for (Side side : Side.values()) {
-            if (body.equals(BodyNames.knuckle(side))) {
+            if (body.equals(BodyName.knuckle(side))) {
                 return SteeringAxis.of(axle, side)
                         .map(axis -> place(axle, axis.upper())
                                 .subtract(place(axle, axis.lower()))

@@ -5,9 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import org.palanca.base.geometry.Side;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
-import org.palanca.vehicle.Mount;
 
 /**
  * The line a wheel is steered about, by two mounts that lie on it: a kingpin, the outer balls of two arms, or the top of a
@@ -20,7 +19,7 @@ public record SteeringAxis(int upper, int lower) {
     /** The axis of one side's wheel, if its mounts show one. */
     public static Optional<SteeringAxis> of(Axle axle, Side side) {
         if (!axle.independent()) {
-            return kingpin(axle, BodyNames.knuckle(side));
+            return kingpin(axle, BodyName.knuckle(side));
         }
         CornerArms arms = CornerArms.of(axle, side);
         return arms.upper().isPresent() && arms.lower().isPresent()
@@ -30,7 +29,7 @@ public record SteeringAxis(int upper, int lower) {
     }
 
     /** A pin, or two balls one over the other. */
-    private static Optional<SteeringAxis> kingpin(Axle axle, String knuckle) {
+    private static Optional<SteeringAxis> kingpin(Axle axle, BodyName knuckle) {
         for (Joint joint : axle.joints()) {
             if (joint instanceof Joint.Hinge hinge && hinge.body().equals(knuckle)) {
                 return Optional.of(new SteeringAxis(axle.mountIndex(hinge.to()), axle.mountIndex(hinge.from())));
@@ -40,7 +39,9 @@ public record SteeringAxis(int upper, int lower) {
                 .filter(Joint.Ball.class::isInstance)
                 .map(Joint.Ball.class::cast)
                 .filter(ball -> ball.body().equals(knuckle)
-                        || axle.mount(ball.mount()).map(Mount::body).orElse("").equals(knuckle))
+                        || axle.mount(ball.mount())
+                                .filter(mount -> mount.body() == knuckle)
+                                .isPresent())
                 .map(Joint.Ball::mount)
                 .sorted(Comparator.comparingDouble(
                         mount -> axle.position(mount, 0).getZ()))

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.geometry.Side;
-import org.palanca.base.geometry.SidedName;
 import org.palanca.base.solid.Convex;
 import org.palanca.base.solid.Solid;
 import org.palanca.base.units.Lengths;
@@ -14,7 +13,7 @@ import org.palanca.base.words.Message;
 import org.palanca.mechanism.axle.AxleMechanism;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.LeafSpring;
 import org.palanca.vehicle.Link;
@@ -90,7 +89,7 @@ final class Arms {
 
     /** An arm out from the pin to each mount of what turns on it. */
     private void onPin(Joint.Hinge hinge) {
-        boolean knuckle = isKnuckle(hinge.body());
+        boolean knuckle = hinge.body().isKnuckle();
         List<Convex> pieces = new ArrayList<>();
         Set<String> belongs = new HashSet<>(hinge.mounts());
         if (knuckle) {
@@ -108,9 +107,9 @@ final class Arms {
         }
         if (!pieces.isEmpty()) {
             Message name = semiTrailing || !knuckle
-                    ? Message.of("body." + (semiTrailing ? BodyNames.arm(side(hinge.body())) : hinge.body()))
+                    ? Message.of("body." + (semiTrailing ? BodyName.arm(side(hinge.body())) : hinge.body()))
                     : Message.of("thing.steering_arm." + side(hinge.body()).id());
-            add(hinge.body(), named(name, semiTrailing ? tube : LEVER), hinge.body(), pieces, belongs);
+            add(hinge.body().id(), named(name, semiTrailing ? tube : LEVER), hinge.body(), pieces, belongs);
         }
     }
 
@@ -126,12 +125,12 @@ final class Arms {
             boolean front = pivot.distance(at(clamp.front())) < pivot.distance(at(clamp.rear()));
             pieces.add(capsule(clamp.body(), pivot, at(front ? clamp.front() : clamp.rear()), tube));
         }
-        add(clamp.body(), named(Message.of("body." + clamp.body()), tube), clamp.body(), pieces, belongs);
+        add(clamp.body().id(), named(Message.of("body." + clamp.body()), tube), clamp.body(), pieces, belongs);
     }
 
     /** The housing of a rack or ram between its mounts, and the rod in it. */
     private void guided(Joint.Guide guide) {
-        String carrier = axle.mount(guide.from()).orElseThrow().body();
+        BodyName carrier = axle.mount(guide.from()).orElseThrow().body();
         List<String> ends = mountsOn(guide.body());
         Set<String> belongs = new HashSet<>(guide.mounts());
         belongs.addAll(ends);
@@ -146,7 +145,7 @@ final class Arms {
             for (int i = 1; i < ends.size(); i++) {
                 rod.add(capsule(guide.body(), at(ends.get(0)), at(ends.get(i)), ROD));
             }
-            add(guide.body(), named(Message.of("body." + guide.body()), ROD), guide.body(), rod, belongs);
+            add(guide.body().id(), named(Message.of("body." + guide.body()), ROD), guide.body(), rod, belongs);
         }
     }
 
@@ -166,12 +165,12 @@ final class Arms {
         List<Message> all = new ArrayList<>();
         boolean welded = axle.joints().stream()
                 .anyMatch(joint -> joint instanceof Joint.Ball ball
-                        && axle.mount(ball.mount()).orElseThrow().body().equals(BodyNames.AXLE));
+                        && axle.mount(ball.mount()).orElseThrow().body().equals(BodyName.AXLE));
         if (welded) {
             all.add(Message.of("thing.not_drawn.arms"));
         }
-        boolean pinned =
-                axle.joints().stream().anyMatch(joint -> joint instanceof Joint.Hinge && isKnuckle(joint.body()));
+        boolean pinned = axle.joints().stream()
+                .anyMatch(joint -> joint instanceof Joint.Hinge && joint.body().isKnuckle());
         if (!axle.springing().torsionBars().isEmpty()) {
             all.add(Message.of("thing.not_drawn.torsion_bars"));
         }
@@ -183,15 +182,15 @@ final class Arms {
 
     /** From its end to the middle of the housing, which it is bolted to; on which side of the drive shaft nobody said. */
     private void torqueArm(Link link) {
-        boolean from = axle.mount(link.from()).orElseThrow().body().equals(BodyNames.AXLE);
+        boolean from = axle.mount(link.from()).orElseThrow().body().equals(BodyName.AXLE);
         String end = from ? link.from() : link.to();
         double offset = model.vehicle().build().pinionOffset(axle.place());
-        Vector3D middle = origin(BodyNames.AXLE).add(new Vector3D(0, offset, 0));
+        Vector3D middle = origin(BodyName.AXLE).add(new Vector3D(0, offset, 0));
         add(
                 link.name(),
                 named(Message.of("thing.link", link.name()), tube),
-                BodyNames.AXLE,
-                List.of(capsule(BodyNames.AXLE, at(end), middle, tube)),
+                BodyName.AXLE,
+                List.of(capsule(BodyName.AXLE, at(end), middle, tube)),
                 Set.of(link.from(), link.to(), CollisionBodies.HOUSING, CollisionBodies.SHAFTS));
     }
 
@@ -204,7 +203,7 @@ final class Arms {
             belongs.addAll(pin.mounts());
             belongs.addAll(mountsOn(pin.body()));
         }
-        String carrier = axle.mount(left.from()).orElseThrow().body();
+        BodyName carrier = axle.mount(left.from()).orElseThrow().body();
         add(
                 bar.name(),
                 named(Message.of("thing.part", bar.name()), LEVER),
@@ -262,8 +261,8 @@ final class Arms {
                 new HashSet<>(leaf.mounts())));
     }
 
-    private void add(String id, Message name, String body, List<Convex> pieces, Set<String> belongs) {
-        boolean frame = body.equals(BodyNames.FRAME);
+    private void add(String id, Message name, BodyName body, List<Convex> pieces, Set<String> belongs) {
+        boolean frame = body.equals(BodyName.FRAME);
         things.add(new CollisionBody(
                 id(id),
                 name,
@@ -281,15 +280,11 @@ final class Arms {
         return Message.of("thing.assumed", name, Message.length(2 * radius));
     }
 
-    private static boolean isKnuckle(String body) {
-        return body.equals(BodyNames.knuckle(Side.LEFT)) || body.equals(BodyNames.knuckle(Side.RIGHT));
+    private static Side side(BodyName body) {
+        return body.side().orElseThrow();
     }
 
-    private static Side side(String body) {
-        return SidedName.of(body).side().orElseThrow();
-    }
-
-    private List<String> mountsOn(String body) {
+    private List<String> mountsOn(BodyName body) {
         return axle.mounts().stream()
                 .filter(mount -> mount.body().equals(body))
                 .map(Mount::name)
@@ -300,11 +295,11 @@ final class Arms {
         return axle.position(mount, model.vehicle().wheelbase());
     }
 
-    private Vector3D origin(String body) {
+    private Vector3D origin(BodyName body) {
         return model.originAtRide(model.bodyIndex(body).orElseThrow());
     }
 
-    private Convex capsule(String body, Vector3D from, Vector3D to, double radius) {
+    private Convex capsule(BodyName body, Vector3D from, Vector3D to, double radius) {
         Vector3D origin = origin(body);
         return Convex.capsule(from.subtract(origin), to.subtract(origin), radius);
     }

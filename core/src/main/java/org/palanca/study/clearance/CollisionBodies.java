@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.geometry.Side;
@@ -21,23 +20,18 @@ import org.palanca.study.clearance.CollisionId.Sort;
 import org.palanca.study.driveline.ShaftRun;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Driveline;
-import org.palanca.vehicle.FrameRails;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkHardware;
 import org.palanca.vehicle.Mount;
-import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Part;
-import org.palanca.vehicle.Rim;
 import org.palanca.vehicle.Surroundings;
-import org.palanca.vehicle.Tyre;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.housing.HousingSize;
 import org.palanca.vehicle.springing.Shock;
 import org.palanca.vehicle.springing.ShockSize;
-import org.palanca.vehicle.survey.Box;
 
 /**
  * Everything of an axle that may touch something, made from its description: links with their joints, jam nuts and bracket
@@ -62,12 +56,6 @@ public final class CollisionBodies {
 
     /** Radius of an ordinary half-shaft's bar [m]. */
     private static final double HALF_SHAFT = Lengths.inches(0.625);
-
-    /** How much deeper than its seats a rim reaches, where the tyre's beads go over it [m]: common practice, no source. */
-    private static final double WELL = Lengths.inches(1);
-
-    /** A ring is made of so many pieces: a 17 in rim is 1.8 mm too thick inside by that. */
-    private static final int RING = 24;
 
     /** Radius of a bracket's ear round its bolt [m]. */
     private static final double EAR = Lengths.inches(1.125);
@@ -99,8 +87,7 @@ public final class CollisionBodies {
     public static List<CollisionBody> of(AxleModel model) {
         model.toRide();
         CollisionBodies all = new CollisionBodies(model);
-        all.fixed();
-        all.parts();
+        all.things.addAll(FrameBodies.of(model));
         all.wheels();
         if (!axleHousingDescribed(model)) {
             all.housing();
@@ -123,7 +110,7 @@ public final class CollisionBodies {
                 int body = model.bodyIndex(mount.body()).orElseThrow();
                 // A ball joint may sit inside a wheel that nobody described the rim of; a bracket of a housing never
                 // does.
-                boolean inWheel = thing.kind() == Part.Kind.TYRE && mount.body().equals(BodyNames.AXLE);
+                boolean inWheel = thing.kind() == Part.Kind.TYRE && mount.body().equals(BodyName.AXLE);
                 if (!thing.carrier().equals(carrier(body)) || inWheel) {
                     continue;
                 }
@@ -142,7 +129,7 @@ public final class CollisionBodies {
     private static boolean axleHousingDescribed(AxleModel model) {
         return model.axle().independent()
                 || model.vehicle().build().surroundings(model.axle().place()).parts().stream()
-                        .anyMatch(part -> part.body().equals(BodyNames.AXLE) && part.kind() == Part.Kind.DRIVELINE);
+                        .anyMatch(part -> part.body().equals(BodyName.AXLE) && part.kind() == Part.Kind.DRIVELINE);
     }
 
     /** What of an axle is compared with nothing unless it is described, in words: no mount tells its shape. */
@@ -156,113 +143,6 @@ public final class CollisionBodies {
 
     private static Solid one(Convex piece) {
         return Solid.of(List.of(piece));
-    }
-
-    private void fixed() {
-        vehicle.rails().ifPresent(this::rails);
-        for (AxlePlace place : AxlePlace.values()) {
-            Surroundings around = vehicle.build().surroundings(place);
-            for (Obstacle obstacle : around.obstacles()) {
-                add(
-                        Sort.OBSTACLE.of(obstacle.name()),
-                        Message.of("thing.part", obstacle.name()),
-                        Part.Kind.FIXED,
-                        new Carrier.Frame(),
-                        PartSolid.of(obstacle.part().form(), Vector3D.ZERO));
-            }
-        }
-    }
-
-    private static Box rail(Vehicle vehicle, FrameRails rails, Side side) {
-        double outer = side.sign() * rails.out();
-        double inner = side.sign() * (rails.out() - rails.width());
-        return new Box(
-                -vehicle.wheelbase() - rails.rear(),
-                rails.front(),
-                Math.min(inner, outer),
-                Math.max(inner, outer),
-                rails.bottom(),
-                rails.top());
-    }
-
-    /** Obstacles that are the frame's rails themselves, notched and all: they take up room of the straight rails. */
-    static List<Obstacle> railsAmong(Vehicle vehicle, List<Obstacle> obstacles) {
-        List<Obstacle> found = new ArrayList<>();
-        vehicle.rails().ifPresent(rails -> {
-            for (Obstacle obstacle : obstacles) {
-                for (Side side : Side.values()) {
-                    if (isRail(obstacle, rail(vehicle, rails, side))) {
-                        found.add(obstacle);
-                    }
-                }
-            }
-        });
-        return found;
-    }
-
-    private static boolean isRail(Obstacle obstacle, Box rail) {
-        return obstacle.room().shared(rail).volume() > obstacle.room().volume() / 2;
-    }
-
-    private void rails(FrameRails rails) {
-        for (Side side : Side.values()) {
-            Box box = rail(vehicle, rails, side);
-            if (describedBetter(box)) {
-                continue;
-            }
-            add(
-                    Sort.RAIL.of(side),
-                    Message.of("thing.rail." + side.id()),
-                    Part.Kind.FIXED,
-                    new Carrier.Frame(),
-                    one(sloping(box, rails)));
-        }
-    }
-
-    /** A rail's eight corners, each as low as the frame is there. */
-    private Convex sloping(Box box, FrameRails rails) {
-        List<Vector3D> corners = new ArrayList<>();
-        for (double x : new double[] {box.rear(), box.front()}) {
-            double drop = rails.dropAt(x, vehicle.wheelbase());
-            for (double y : new double[] {box.right(), box.left()}) {
-                corners.add(new Vector3D(x, y, box.bottom() - drop));
-                corners.add(new Vector3D(x, y, box.top() - drop));
-            }
-        }
-        return Convex.hull(corners, 0);
-    }
-
-    /** Rails are drawn straight; where obstacles on the frame take up room of a rail they are that rail, notched and all. */
-    private boolean describedBetter(Box rail) {
-        for (AxlePlace place : AxlePlace.values()) {
-            for (Obstacle obstacle : vehicle.build().surroundings(place).obstacles()) {
-                if (isRail(obstacle, rail)) {
-                    return true;
-                }
-            }
-        }
-        return false;
-    }
-
-    /** What the user described: of this axle all, of the other what stands on the frame. */
-    private void parts() {
-        for (AxlePlace place : AxlePlace.values()) {
-            for (Part part : vehicle.build().surroundings(place).parts()) {
-                OptionalInt body = model.bodyIndex(part.body());
-                if (body.isEmpty() || place != axle.place() && !part.onFrame()) {
-                    continue;
-                }
-                things.add(new CollisionBody(
-                        Sort.PART.of(part.name()),
-                        Message.of("thing.part", part.name()),
-                        part.kind(),
-                        carrier(body.getAsInt()),
-                        PartSolid.of(part.form(), model.originAtRide(body.getAsInt())),
-                        Set.of(),
-                        part.joined(),
-                        part.moment()));
-            }
-        }
     }
 
     static Carrier carrier(int body) {
@@ -282,39 +162,14 @@ public final class CollisionBodies {
                     Message.of("thing.tyre." + side.id()),
                     Part.Kind.TYRE,
                     carrier(body),
-                    wheel(centre.subtract(model.originAtRide(body)), axis, side),
+                    WheelSolid.of(axle, centre.subtract(model.originAtRide(body)), axis, side),
                     HUB);
         }
     }
 
-    /** Filled where the rim is not known; else the tyre's ring, the rim's, and the disc at the mounting face. */
-    private Solid wheel(Vector3D centre, Vector3D axis, Side side) {
-        Tyre tyre = axle.tyre();
-        double radius = tyre.diameter() / 2;
-        double shoulder = tyre.shoulder();
-        Convex filled = Convex.wheel(centre, axis, radius, tyre.width() / 2, shoulder);
-        if (axle.wheels().rim().isEmpty()) {
-            return one(filled);
-        }
-        Rim rim = axle.wheels().rim().get();
-        double seat = rim.diameter() / 2;
-        double well = Math.max(seat / 2, seat - WELL);
-        double rounding = Math.min(shoulder, 0.4 * (radius - seat));
-        List<Convex> pieces =
-                new ArrayList<>(Convex.ring(centre, axis, seat, radius, tyre.width() / 2, rounding, RING));
-        pieces.addAll(
-                Convex.ring(centre, axis, well, seat + rounding, rim.width() / 2 + Rim.FLANGE, Rim.FLANGE / 4, RING));
-        Vector3D outward = axis.scalarMultiply(side.sign() * Math.signum(axis.getY()));
-        Vector3D disc = centre.add(rim.offset() + Rim.FLANGE / 2, outward);
-        pieces.add(Convex.wheel(disc, axis, well, Rim.FLANGE / 2, Rim.FLANGE / 4));
-        double widest =
-                Math.max(tyre.width() / 2, Math.max(rim.width() / 2 + Rim.FLANGE, Math.abs(rim.offset()) + Rim.FLANGE));
-        return Solid.within(Convex.wheel(centre, axis, radius, widest, rounding), pieces);
-    }
-
     /** Tube between the wheels and a ball where the pinion is. */
     private void housing() {
-        int body = model.bodyIndex(BodyNames.AXLE).orElseThrow();
+        int body = model.bodyIndex(BodyName.AXLE).orElseThrow();
         double end = (axle.track() - axle.tyre().width()) / 2;
         double offset = vehicle.build().pinionOffset(axle.place());
         Size tube = size(HousingSize.TUBE_DIAMETER, AXLE_TUBE);
@@ -460,7 +315,7 @@ public final class CollisionBodies {
     }
 
     private void shaft(Driveline line) {
-        int body = model.bodyIndex(BodyNames.AXLE).orElseThrow();
+        int body = model.bodyIndex(BodyName.AXLE).orElseThrow();
         Vector3D pinion = ShaftRun.at(model, line).pinion();
         Carrier carrier = new Carrier.Between(
                 new Carrier.Anchor.Still(line.output()),

@@ -105,7 +105,7 @@ public record Overlap(Message one, Message other, double depth, Rule rule, Wheel
             Surroundings around = model.vehicle().build().surroundings(axle.place());
             around.parts().forEach(part -> own.add(part.name()));
             around.obstacles().forEach(box -> own.add(box.name()));
-            CollisionBodies.railsAmong(model.vehicle(), around.obstacles()).forEach(box -> rails.add(box.name()));
+            FrameBodies.railsAmong(model.vehicle(), around.obstacles()).forEach(box -> rails.add(box.name()));
         }
 
         List<Overlap> run(TravelEnvelope envelope) {

@@ -269,7 +269,7 @@ public record PickupAdvice(
         for (Link link : axle.links(LinkRole.TIE_ROD)) {
             for (String end : List.of(link.from(), link.to())) {
                 Mount mount = axle.mount(end).orElseThrow();
-                boolean inner = !mount.body().startsWith("knuckle");
+                boolean inner = !mount.body().isKnuckle();
                 if (inner && axle.independent() && !mount.mirrored()) {
                     return Optional.of(end);
                 }

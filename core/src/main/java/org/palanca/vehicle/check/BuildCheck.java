@@ -9,7 +9,7 @@ import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountReadings;
@@ -154,7 +154,7 @@ final class BuildCheck {
         for (int i = 0; i < around.obstacles().size(); i++) {
             box(around.obstacles().get(i).name(), around.obstacles().get(i).room(), at + "/obstacles/" + i);
         }
-        List<String> bodies = vehicle.axle(place).map(Axle::bodies).orElse(List.of());
+        List<BodyName> bodies = vehicle.axle(place).map(Axle::bodies).orElse(List.of());
         Set<String> names = new HashSet<>();
         for (int i = 0; i < around.parts().size(); i++) {
             Part part = around.parts().get(i);
@@ -170,7 +170,7 @@ final class BuildCheck {
         hoses(around.hoses(), bodies, at);
     }
 
-    private void hoses(List<Hose> hoses, List<String> bodies, String at) {
+    private void hoses(List<Hose> hoses, List<BodyName> bodies, String at) {
         Set<String> names = new HashSet<>();
         for (int i = 0; i < hoses.size(); i++) {
             Hose hose = hoses.get(i);
@@ -179,7 +179,7 @@ final class BuildCheck {
                 error(here, "check.hose_twice", hose.name());
             }
             for (Hose.End end : List.of(hose.from(), hose.to())) {
-                if (!end.body().equals(BodyNames.FRAME) && !bodies.contains(end.body())) {
+                if (!end.body().equals(BodyName.FRAME) && !bodies.contains(end.body())) {
                     error(here, "check.hose_body", hose.name(), Message.of("body." + end.body()));
                 }
             }

@@ -9,7 +9,7 @@ import org.palanca.base.geometry.Side;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.LeafSpring;
 import org.palanca.vehicle.Link;
@@ -78,7 +78,7 @@ final class JointCheck {
         if (!placed(joint.name(), joint.mounts(), here)) {
             return;
         }
-        String own = body(joint.mounts().get(0));
+        BodyName own = body(joint.mounts().get(0));
         if (joint instanceof Joint.Strut strut) {
             if (body(strut.foot()).equals(own)) {
                 error(here, "check.joint_one_body", joint.name(), own);
@@ -107,10 +107,11 @@ final class JointCheck {
         if (!placed(leaf.name(), leaf.mounts(), here)) {
             return;
         }
-        boolean onFrame = body(leaf.fixedEye()).equals(BodyNames.FRAME)
-                && body(leaf.shacklePivot()).equals(BodyNames.FRAME);
-        boolean onShackle = body(leaf.shackleEye()).startsWith("shackle");
-        if (!onFrame || !onShackle || !body(leaf.seat()).equals(BodyNames.AXLE)) {
+        boolean onFrame = body(leaf.fixedEye()).equals(BodyName.FRAME)
+                && body(leaf.shacklePivot()).equals(BodyName.FRAME);
+        boolean onShackle =
+                List.of(BodyName.SHACKLE_LEFT, BodyName.SHACKLE_RIGHT).contains(body(leaf.shackleEye()));
+        if (!onFrame || !onShackle || !body(leaf.seat()).equals(BodyName.AXLE)) {
             error(here, "check.leaf_bodies", leaf.name());
         }
         for (String eye : List.of(leaf.fixedEye(), leaf.shackleEye())) {
@@ -155,12 +156,12 @@ final class JointCheck {
 
     private void wheelsAreCarried() {
         for (Side side : Side.values()) {
-            String knuckle = BodyNames.knuckle(side);
+            BodyName knuckle = BodyName.knuckle(side);
             if (axle.independent() && !axle.hasBody(knuckle)) {
                 error("/mounts", "check.no_knuckle", knuckle);
             }
         }
-        if (axle.independent() && axle.hasBody(BodyNames.AXLE)) {
+        if (axle.independent() && axle.hasBody(BodyName.AXLE)) {
             error("/type", "check.housing_on_corner");
         }
     }
@@ -186,8 +187,8 @@ final class JointCheck {
         return all;
     }
 
-    private String body(String mount) {
-        return axle.mount(mount).map(Mount::body).orElse("");
+    private BodyName body(String mount) {
+        return axle.mount(mount).map(Mount::body).orElseThrow();
     }
 
     private void error(String place, String key, Object... arguments) {

@@ -12,6 +12,7 @@ import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.operation.valid.IsValidOp;
 import org.locationtech.jts.operation.valid.TopologyValidationError;
 import org.palanca.base.words.Message;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.survey.Box;
 
@@ -24,7 +25,7 @@ public final class PartCheck {
      *
      * @param bodies names of the bodies there are
      */
-    public static Optional<Message> fault(Part part, List<String> bodies) {
+    public static Optional<Message> fault(Part part, List<BodyName> bodies) {
         if (!part.onFrame() && !bodies.contains(part.body())) {
             return Optional.of(Message.of("check.part_body", part.name(), bodyWord(part.body())));
         }
@@ -66,7 +67,7 @@ public final class PartCheck {
         return Optional.empty();
     }
 
-    private static Message bodyWord(String body) {
+    private static Message bodyWord(BodyName body) {
         return Message.of("body." + body);
     }
 

@@ -11,6 +11,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
 import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.springing.Air;
@@ -205,7 +206,7 @@ final class SpringingCheck {
         if (broken.contains(from) || broken.contains(to)) {
             return Optional.empty();
         }
-        String body = axle.mount(from).orElseThrow().body();
+        BodyName body = axle.mount(from).orElseThrow().body();
         if (body.equals(axle.mount(to).orElseThrow().body())) {
             error(place, "check.link_one_body", name, body);
             return Optional.empty();

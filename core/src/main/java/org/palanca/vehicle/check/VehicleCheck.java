@@ -13,7 +13,7 @@ import org.palanca.base.units.Lengths;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Placement;
@@ -235,7 +235,7 @@ public final class VehicleCheck {
         if (master.get().mirrored()) {
             return Optional.of(Message.of("check.mirror_of_mirror", mount.name(), mirror.mount()));
         }
-        if (!BodyNames.mirror(master.get().body()).equals(mount.body())) {
+        if (!master.get().body().mirrored().equals(mount.body())) {
             return Optional.of(Message.of(
                     "check.mirror_other_body",
                     mount.name(),
@@ -303,7 +303,7 @@ public final class VehicleCheck {
         }
     }
 
-    private static Set<String> bodies(Axle axle, Link link) {
+    private static Set<BodyName> bodies(Axle axle, Link link) {
         return Set.of(
                 axle.mount(link.from()).orElseThrow().body(),
                 axle.mount(link.to()).orElseThrow().body());

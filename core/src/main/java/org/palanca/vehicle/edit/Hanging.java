@@ -6,7 +6,7 @@ import org.palanca.base.geometry.Side;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.units.Quantity;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
@@ -30,17 +30,17 @@ final class Hanging {
     }
 
     /** What moves with the left wheel. */
-    String carrier() {
-        return axle.independent() ? BodyNames.knuckle(Side.LEFT) : BodyNames.AXLE;
+    BodyName carrier() {
+        return axle.independent() ? BodyName.knuckle(Side.LEFT) : BodyName.AXLE;
     }
 
     /** Two mounts, told for the left one: ahead of the axle line, out from the middle, up from the ground [m]. */
-    Hanging mounts(String name, String body, double ahead, double out, double up) {
+    Hanging mounts(String name, BodyName body, double ahead, double out, double up) {
         mounts.add(new Mount(
                 name + " left",
                 body,
                 new Placement.Taped(onSixteenth(ahead), Side.LEFT, onSixteenth(out), onSixteenth(up))));
-        mounts.add(new Mount(name + " right", BodyNames.mirror(body), new Placement.MirrorOf(name + " left")));
+        mounts.add(new Mount(name + " right", body.mirrored(), new Placement.MirrorOf(name + " left")));
         return this;
     }
 
@@ -53,15 +53,12 @@ final class Hanging {
     }
 
     /** Two pins whose axes both point to the left, so that what they hold turns alike in bump. */
-    Hanging pins(String name, String inner, String outer, String body) {
+    Hanging pins(String name, String inner, String outer, BodyName body) {
         for (Side side : Side.values()) {
             String s = " " + side.id();
             boolean left = side == Side.LEFT;
             joints.add(new Joint.Hinge(
-                    name + s,
-                    (left ? inner : outer) + s,
-                    (left ? outer : inner) + s,
-                    left ? body : BodyNames.mirror(body)));
+                    name + s, (left ? inner : outer) + s, (left ? outer : inner) + s, left ? body : body.mirrored()));
         }
         return this;
     }

@@ -6,7 +6,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
@@ -119,7 +119,7 @@ public final class RideHeight {
     }
 
     private Hose.End down(Hose.End end) {
-        return end.body().equals(BodyNames.FRAME) ? new Hose.End(end.body(), down(end.at())) : end;
+        return end.body().equals(BodyName.FRAME) ? new Hose.End(end.body(), down(end.at())) : end;
     }
 
     private Vector3D fall(double x) {

@@ -11,7 +11,7 @@ import org.palanca.base.units.Lengths;
 import org.palanca.base.units.Quantity;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
@@ -66,7 +66,7 @@ public final class SpringingMoves {
         String name = free(axle, spring.isPresent() ? "coilover" : "shock");
         Hanging hanging = new Hanging(axle);
         hanging.mounts(name + " lower", hanging.carrier(), -Lengths.inches(4), out, low)
-                .mounts(name + " upper", BodyNames.FRAME, -Lengths.inches(3), out - Lengths.inches(1.5), high);
+                .mounts(name + " upper", BodyName.FRAME, -Lengths.inches(3), out - Lengths.inches(1.5), high);
         return hanging.on(axle.springing().withShocks(both(axle, name, Optional.of(size), spring)));
     }
 
@@ -78,7 +78,7 @@ public final class SpringingMoves {
         String name = free(axle, "spring");
         Hanging hanging = new Hanging(axle);
         hanging.mounts(name + " lower", hanging.carrier(), Lengths.inches(3), out, low)
-                .mounts(name + " upper", BodyNames.FRAME, Lengths.inches(3), out, low + 0.7 * free);
+                .mounts(name + " upper", BodyName.FRAME, Lengths.inches(3), out, low + 0.7 * free);
         return hanging.on(axle.springing().withShocks(both(axle, name, Optional.empty(), Optional.of(coils(free)))));
     }
 
@@ -97,15 +97,15 @@ public final class SpringingMoves {
         double push = inward * Lengths.inches(3);
         double pin = push + inward * arm;
         double length = size.collapsed() + size.stroke() * UP;
-        String rocker = BodyNames.rocker(Side.LEFT);
+        BodyName rocker = BodyName.rocker(Side.LEFT);
         String name = free(axle, "coilover");
         Hanging hanging = new Hanging(axle);
         hanging.mounts("pushrod outer", hanging.carrier(), push, out, low)
                 .mounts("pushrod inner", rocker, push, out, high)
-                .mounts("rocker pin", BodyNames.FRAME, pin, out + Lengths.inches(1.5), high)
-                .mounts("rocker bearing", BodyNames.FRAME, pin, out - Lengths.inches(1.5), high)
+                .mounts("rocker pin", BodyName.FRAME, pin, out + Lengths.inches(1.5), high)
+                .mounts("rocker bearing", BodyName.FRAME, pin, out - Lengths.inches(1.5), high)
                 .mounts(name + " lower", rocker, pin, out, high + shorter)
-                .mounts(name + " upper", BodyNames.FRAME, pin + inward * length, out, high + shorter)
+                .mounts(name + " upper", BodyName.FRAME, pin + inward * length, out, high + shorter)
                 .links("pushrod", LinkRole.PUSHROD, "pushrod outer", "pushrod inner")
                 .pins("rocker axis", "rocker bearing", "rocker pin", rocker);
         Optional<Spring> spring = Optional.of(coils(size.stroke() / 0.65));
@@ -121,12 +121,12 @@ public final class SpringingMoves {
         double low = axle.tyre().loadedRadius() - Lengths.inches(1);
         double high = low + Lengths.inches(8);
         double end = inward * Lengths.inches(4);
-        String rocker = BodyNames.rocker(Side.LEFT);
+        BodyName rocker = BodyName.rocker(Side.LEFT);
         Hanging hanging = new Hanging(axle);
         hanging.mounts("lever foot", hanging.carrier(), end, out, low)
                 .mounts("lever end", rocker, end, out, high)
-                .mounts("lever pin", BodyNames.FRAME, end + inward * lever, out, high)
-                .mounts("lever bearing", BodyNames.FRAME, end + inward * lever, out - Lengths.inches(4), high)
+                .mounts("lever pin", BodyName.FRAME, end + inward * lever, out, high)
+                .mounts("lever bearing", BodyName.FRAME, end + inward * lever, out - Lengths.inches(4), high)
                 .links("lever link", LinkRole.DROP_LINK, "lever foot", "lever end")
                 .pins("lever axis", "lever bearing", "lever pin", rocker);
         List<TorsionBar> bars = new ArrayList<>(axle.springing().torsionBars());
@@ -163,7 +163,7 @@ public final class SpringingMoves {
     public static Vehicle dropShocks(Vehicle vehicle, AxlePlace place) {
         Axle axle = vehicle.axle(place).orElseThrow();
         Springing bare = axle.springing().withShocks(List.of()).withTorsionBars(List.of());
-        Set<String> rockers = Set.of(BodyNames.rocker(Side.LEFT), BodyNames.rocker(Side.RIGHT));
+        Set<BodyName> rockers = Set.of(BodyName.rocker(Side.LEFT), BodyName.rocker(Side.RIGHT));
         Set<String> turned = new HashSet<>();
         axle.mounts().stream()
                 .filter(mount -> rockers.contains(mount.body()))
@@ -214,7 +214,7 @@ public final class SpringingMoves {
         double free = Lengths.inches(3);
         double high = pad + axle.travel().bump() + Lengths.inches(1);
         Hanging hanging = new Hanging(axle);
-        hanging.mounts(name + " pad", hanging.carrier(), 0, out, pad).mounts(name, BodyNames.FRAME, 0, out, high);
+        hanging.mounts(name + " pad", hanging.carrier(), 0, out, pad).mounts(name, BodyName.FRAME, 0, out, high);
         List<BumpStop> stops = new ArrayList<>(axle.springing().stops());
         for (Side side : Side.values()) {
             String s = " " + side.id();
@@ -239,7 +239,7 @@ public final class SpringingMoves {
         double ahead = -place.outward() * Lengths.inches(3);
         Hanging hanging = new Hanging(axle);
         hanging.mounts(name + " lower", hanging.carrier(), ahead, out, low)
-                .mounts(name + " upper", BodyNames.FRAME, ahead, out, high);
+                .mounts(name + " upper", BodyName.FRAME, ahead, out, high);
         List<Strap> straps = new ArrayList<>(axle.springing().straps());
         for (Side side : Side.values()) {
             String s = " " + side.id();
@@ -264,10 +264,10 @@ public final class SpringingMoves {
         double high = low + Lengths.inches(7);
         double end = -place.outward() * Lengths.inches(4);
         double pin = -place.outward() * Lengths.inches(14);
-        String arm = BodyNames.barArm(Side.LEFT);
+        BodyName arm = BodyName.barArm(Side.LEFT);
         Hanging hanging = new Hanging(axle);
-        hanging.mounts(name + " pin", BodyNames.FRAME, pin, out, high)
-                .mounts(name + " bearing", BodyNames.FRAME, pin, out / 2, high)
+        hanging.mounts(name + " pin", BodyName.FRAME, pin, out, high)
+                .mounts(name + " bearing", BodyName.FRAME, pin, out / 2, high)
                 .mounts(name + " arm", arm, end, out, high)
                 .mounts(name + " drop link", hanging.carrier(), end, out, low)
                 .links(name + " link", LinkRole.DROP_LINK, name + " arm", name + " drop link")

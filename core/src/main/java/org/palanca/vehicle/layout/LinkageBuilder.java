@@ -10,7 +10,7 @@ import java.util.OptionalDouble;
 import org.palanca.base.geometry.Side;
 import org.palanca.base.units.Lengths;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.LeafSpring;
 import org.palanca.vehicle.Link;
@@ -76,14 +76,14 @@ final class LinkageBuilder {
     }
 
     /** A mount in the middle or on one side. */
-    void mount(String name, String body, Spot at) {
+    void mount(String name, BodyName body, Spot at) {
         mounts.add(new Mount(name, body, taped(name, at)));
     }
 
     /** A mount and its mirror image; {@code body} is the left one's. */
-    void mounts(String name, String body, Spot at) {
+    void mounts(String name, BodyName body, Spot at) {
         mounts.add(new Mount(name + " left", body, taped(name + " left", at)));
-        mounts.add(new Mount(name + " right", BodyNames.mirror(body), new Placement.MirrorOf(name + " left")));
+        mounts.add(new Mount(name + " right", body.mirrored(), new Placement.MirrorOf(name + " left")));
     }
 
     void link(String name, LinkRole role, String from, String to) {
@@ -100,15 +100,15 @@ final class LinkageBuilder {
 
     /** A pair of links from frame to axle with mounts of its own. */
     void pair(String name, LinkRole role, Spot frame, Spot axle) {
-        mounts(name + " frame", BodyNames.FRAME, frame);
-        mounts(name + " axle", BodyNames.AXLE, axle);
+        mounts(name + " frame", BodyName.FRAME, frame);
+        mounts(name + " axle", BodyName.AXLE, axle);
         links(name, role, name + " frame", name + " axle");
     }
 
     /** One link from frame to axle with mounts of its own. */
     void single(String name, LinkRole role, Spot frame, Spot axle) {
-        mount(name + " frame", BodyNames.FRAME, frame);
-        mount(name + " axle", BodyNames.AXLE, axle);
+        mount(name + " frame", BodyName.FRAME, frame);
+        mount(name + " axle", BodyName.AXLE, axle);
         link(name, role, name + " frame", name + " axle");
     }
 
@@ -128,7 +128,7 @@ final class LinkageBuilder {
     void bushings(String name, String mount) {
         for (Side side : Side.values()) {
             joint(new Joint.Ball(
-                    name + " " + side.id(), mount + " " + side.id(), BodyNames.FRAME, OptionalDouble.empty()));
+                    name + " " + side.id(), mount + " " + side.id(), BodyName.FRAME, OptionalDouble.empty()));
         }
     }
 

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Set;
 import org.palanca.base.geometry.Side;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Linkage;
@@ -20,11 +20,11 @@ import org.palanca.vehicle.Placement;
  * the other way round.
  */
 final class SpringingHangers {
-    private static final Set<String> TURNED = Set.of(
-            BodyNames.rocker(Side.LEFT),
-            BodyNames.rocker(Side.RIGHT),
-            BodyNames.barArm(Side.LEFT),
-            BodyNames.barArm(Side.RIGHT));
+    private static final Set<BodyName> TURNED = Set.of(
+            BodyName.rocker(Side.LEFT),
+            BodyName.rocker(Side.RIGHT),
+            BodyName.barArm(Side.LEFT),
+            BodyName.barArm(Side.RIGHT));
 
     private final Axle axle;
     private final double wheelbase;
@@ -76,19 +76,19 @@ final class SpringingHangers {
     }
 
     private Mount on(Mount mount, Linkage other) {
-        String body = body(mount, other);
+        BodyName body = body(mount, other);
         return new Mount(mount.name(), body, mount.placement(), mount.holes(), mount.canMove());
     }
 
     /** The body that carries the wheel in the other linkage, for what was on the one that carries it here. */
-    private String body(Mount mount, Linkage other) {
+    private BodyName body(Mount mount, Linkage other) {
         if (mount.onFrame() || TURNED.contains(mount.body())) {
             return mount.body();
         }
         if (!other.type().independent()) {
-            return BodyNames.AXLE;
+            return BodyName.AXLE;
         }
         boolean left = axle.position(mount.name(), wheelbase).getY() >= 0;
-        return BodyNames.knuckle(left ? Side.LEFT : Side.RIGHT);
+        return BodyName.knuckle(left ? Side.LEFT : Side.RIGHT);
     }
 }

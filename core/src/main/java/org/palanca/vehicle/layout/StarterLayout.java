@@ -8,7 +8,7 @@ import org.palanca.base.geometry.Side;
 import org.palanca.base.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.LeafSpring;
 import org.palanca.vehicle.LinkRole;
@@ -163,11 +163,11 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
             }
             case WATTS_ON_AXLE -> {
                 parallelFour(b);
-                watts(b, use, BodyNames.AXLE);
+                watts(b, use, BodyName.AXLE);
             }
             case WATTS_ON_FRAME -> {
                 parallelFour(b);
-                watts(b, use, BodyNames.FRAME);
+                watts(b, use, BodyName.FRAME);
             }
             case RADIUS_ARMS -> {
                 radiusArms(b);
@@ -178,9 +178,9 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
                 panhard(b, use);
             }
             case LADDER_BARS -> {
-                b.mounts("bar frame", BodyNames.FRAME, spot(31, 13, 0.5));
-                b.mounts("bar upper axle", BodyNames.AXLE, spot(0, 15, 5.5));
-                b.mounts("bar lower axle", BodyNames.AXLE, spot(0, 15, -4));
+                b.mounts("bar frame", BodyName.FRAME, spot(31, 13, 0.5));
+                b.mounts("bar upper axle", BodyName.AXLE, spot(0, 15, 5.5));
+                b.mounts("bar lower axle", BodyName.AXLE, spot(0, 15, -4));
                 b.links("bar upper", LinkRole.UPPER, "bar frame", "bar upper axle");
                 b.links("bar lower", LinkRole.LOWER, "bar frame", "bar lower axle");
                 panhard(b, use);
@@ -209,22 +209,22 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
     }
 
     /** The bellcrank turns about a pin along the vehicle; a rod from each of its ends goes to the other body. */
-    private void watts(LinkageBuilder b, Use use, String carrier) {
-        String other = carrier.equals(BodyNames.AXLE) ? BodyNames.FRAME : BodyNames.AXLE;
+    private void watts(LinkageBuilder b, Use use, BodyName carrier) {
+        BodyName other = carrier.equals(BodyName.AXLE) ? BodyName.FRAME : BodyName.AXLE;
         boolean steered = steering != StarterSteering.NONE;
         double bar = steered ? SteeredAxleLayout.of(type, steering, use).bar() : 9;
         double up = steered ? SteeredAxleLayout.of(type, steering, use).barUp() : -0.75;
         // A relay's lever hangs down on the right, where the high rod goes past it.
         double half = steering == StarterSteering.REVERSING_RELAY ? -3.5 : 3.5;
         // What rises between the rails stands inside them.
-        double out = steered && use == Use.TRAIL && carrier.equals(BodyNames.FRAME) ? 12 : 17;
+        double out = steered && use == Use.TRAIL && carrier.equals(BodyName.FRAME) ? 12 : 17;
         b.mount("watts pivot", carrier, spot(-bar, 0, up));
         b.mount("watts pivot rear", carrier, spot(-bar - 2, 0, up));
-        b.mount("watts crank top", BodyNames.BELLCRANK, spot(-bar, 0, up + half));
-        b.mount("watts crank bottom", BodyNames.BELLCRANK, spot(-bar, 0, up - half));
+        b.mount("watts crank top", BodyName.BELLCRANK, spot(-bar, 0, up + half));
+        b.mount("watts crank bottom", BodyName.BELLCRANK, spot(-bar, 0, up - half));
         b.mount("watts end left", other, spot(-bar, out, up + half));
         b.mount("watts end right", other, spot(-bar, -out, up - half));
-        b.joint(new Joint.Hinge("watts pin", "watts pivot", "watts pivot rear", BodyNames.BELLCRANK));
+        b.joint(new Joint.Hinge("watts pin", "watts pivot", "watts pivot rear", BodyName.BELLCRANK));
         b.link("watts left", LinkRole.WATTS, "watts end left", "watts crank top");
         b.link("watts right", LinkRole.WATTS, "watts end right", "watts crank bottom");
     }
@@ -237,14 +237,14 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
             case DRAG -> spot(34, 4, 1.5);
             case STREET -> spot(46, 4, 0);
         };
-        b.mounts("arm pivot", BodyNames.AXLE, pivot);
+        b.mounts("arm pivot", BodyName.AXLE, pivot);
         b.bushings("arm", "arm pivot");
     }
 
     private static void radiusArms(LinkageBuilder b) {
-        b.mounts("arm pivot", BodyNames.arm(Side.LEFT), spot(36, 15, -3));
-        b.mounts("arm front bushing", BodyNames.AXLE, spot(4, 15, 1));
-        b.mounts("arm rear bushing", BodyNames.AXLE, spot(-4, 15, 1.5));
+        b.mounts("arm pivot", BodyName.arm(Side.LEFT), spot(36, 15, -3));
+        b.mounts("arm front bushing", BodyName.AXLE, spot(4, 15, 1));
+        b.mounts("arm rear bushing", BodyName.AXLE, spot(-4, 15, 1.5));
         b.bushings("arm frame bushing", "arm pivot");
         for (Side side : Side.values()) {
             String end = " " + side.id();
@@ -252,17 +252,17 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
                     "arm clamp" + end,
                     "arm front bushing" + end,
                     "arm rear bushing" + end,
-                    BodyNames.arm(side),
+                    BodyName.arm(side),
                     OptionalDouble.empty()));
         }
     }
 
     /** Springs over the axle, shackles hanging at the outer end; where wheels turn they stand nearer together. */
     private static void leaves(LinkageBuilder b, double out, double up) {
-        b.mounts("spring fixed eye", BodyNames.FRAME, spot(25, out, up));
-        b.mounts("spring seat", BodyNames.AXLE, spot(0, out, up));
-        b.mounts("spring shackle eye", BodyNames.shackle(Side.LEFT), spot(-27, out, up + 0.5));
-        b.mounts("shackle pivot", BodyNames.FRAME, spot(-28.5, out, up + 5));
+        b.mounts("spring fixed eye", BodyName.FRAME, spot(25, out, up));
+        b.mounts("spring seat", BodyName.AXLE, spot(0, out, up));
+        b.mounts("spring shackle eye", BodyName.shackle(Side.LEFT), spot(-27, out, up + 0.5));
+        b.mounts("shackle pivot", BodyName.FRAME, spot(-28.5, out, up + 5));
         for (Side side : Side.values()) {
             String end = " " + side.id();
             b.leaf(new LeafSpring(
@@ -278,7 +278,7 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
     }
 
     private void corner(LinkageBuilder b, double halfTrack) {
-        String knuckle = BodyNames.knuckle(Side.LEFT);
+        BodyName knuckle = BodyName.knuckle(Side.LEFT);
         switch (type) {
             case DOUBLE_WISHBONE -> {
                 wishbone(
@@ -308,18 +308,18 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
                         6,
                         -4.75);
                 b.mounts("strut foot", knuckle, spot(b.rearward(0.1), halfTrack - 6.5, 2));
-                b.mounts("strut top", BodyNames.FRAME, spot(b.rearward(1.5), halfTrack - 9.5, 18));
+                b.mounts("strut top", BodyName.FRAME, spot(b.rearward(1.5), halfTrack - 9.5, 18));
                 for (Side side : Side.values()) {
                     b.joint(new Joint.Strut("strut " + side.id(), "strut top " + side.id(), "strut foot " + side.id()));
                 }
             }
             case SEMI_TRAILING -> {
-                b.mounts("arm inner pivot", BodyNames.FRAME, spot(11, 5, -0.5));
-                b.mounts("arm outer pivot", BodyNames.FRAME, spot(17, halfTrack - 7, -1));
+                b.mounts("arm inner pivot", BodyName.FRAME, spot(11, 5, -0.5));
+                b.mounts("arm outer pivot", BodyName.FRAME, spot(17, halfTrack - 7, -1));
                 for (Side side : Side.values()) {
                     String end = " " + side.id();
                     b.joint(new Joint.Hinge(
-                            "arm" + end, "arm inner pivot" + end, "arm outer pivot" + end, BodyNames.knuckle(side)));
+                            "arm" + end, "arm inner pivot" + end, "arm outer pivot" + end, BodyName.knuckle(side)));
                 }
             }
             case FIVE_LINK_CORNER -> {
@@ -341,17 +341,17 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
             double pivotOut,
             double reach,
             double pivotUp) {
-        b.mounts(name + " ball", BodyNames.knuckle(Side.LEFT), ball);
-        b.mounts(name + " front pivot", BodyNames.FRAME, spot(-reach, pivotOut, pivotUp));
-        b.mounts(name + " rear pivot", BodyNames.FRAME, spot(reach, pivotOut, pivotUp));
+        b.mounts(name + " ball", BodyName.knuckle(Side.LEFT), ball);
+        b.mounts(name + " front pivot", BodyName.FRAME, spot(-reach, pivotOut, pivotUp));
+        b.mounts(name + " rear pivot", BodyName.FRAME, spot(reach, pivotOut, pivotUp));
         b.links(name + " front leg", role, name + " front pivot", name + " ball");
         b.links(name + " rear leg", role, name + " rear pivot", name + " ball");
     }
 
     private static void arm(
             LinkageBuilder b, String name, LinkRole role, LinkageBuilder.Spot frame, LinkageBuilder.Spot outer) {
-        b.mounts(name + " frame", BodyNames.FRAME, frame);
-        b.mounts(name + " outer", BodyNames.knuckle(Side.LEFT), outer);
+        b.mounts(name + " frame", BodyName.FRAME, frame);
+        b.mounts(name + " outer", BodyName.knuckle(Side.LEFT), outer);
         b.links(name, role, name + " frame", name + " outer");
     }
 }

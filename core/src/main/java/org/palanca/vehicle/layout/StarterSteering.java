@@ -5,7 +5,7 @@ import static org.palanca.vehicle.layout.LinkageBuilder.spot;
 
 import java.util.Locale;
 import org.palanca.base.geometry.Side;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.SuspensionType;
@@ -69,8 +69,8 @@ public enum StarterSteering {
         if (!type.independent() || type == SuspensionType.SEMI_TRAILING) {
             return;
         }
-        b.mounts("toe link outer", BodyNames.knuckle(Side.LEFT), spot(-6, halfTrack - 5.5, -2));
-        b.mounts("toe link inner", BodyNames.FRAME, spot(-6, halfTrack - 18, levelInner(type, -2)));
+        b.mounts("toe link outer", BodyName.knuckle(Side.LEFT), spot(-6, halfTrack - 5.5, -2));
+        b.mounts("toe link inner", BodyName.FRAME, spot(-6, halfTrack - 18, levelInner(type, -2)));
         b.links("toe link", LinkRole.TIE_ROD, "toe link inner", "toe link outer");
     }
 
@@ -85,11 +85,11 @@ public enum StarterSteering {
 
     private static void rack(LinkageBuilder b, double halfTrack, SuspensionType type) {
         double up = levelInner(type, -2);
-        b.mounts("tie rod outer", BodyNames.knuckle(Side.LEFT), spot(-AHEAD, halfTrack - 4.75, -2));
-        b.mounts("tie rod inner", BodyNames.RACK, spot(-AHEAD, halfTrack - 18.25, up));
-        b.mounts("rack housing", BodyNames.FRAME, spot(-AHEAD, halfTrack - 21, up));
+        b.mounts("tie rod outer", BodyName.knuckle(Side.LEFT), spot(-AHEAD, halfTrack - 4.75, -2));
+        b.mounts("tie rod inner", BodyName.RACK, spot(-AHEAD, halfTrack - 18.25, up));
+        b.mounts("rack housing", BodyName.FRAME, spot(-AHEAD, halfTrack - 21, up));
         b.links("tie rod", LinkRole.TIE_ROD, "tie rod inner", "tie rod outer");
-        b.joint(new Joint.Guide("rack guide", "rack housing right", "rack housing left", BodyNames.RACK));
+        b.joint(new Joint.Guide("rack guide", "rack housing right", "rack housing left", BodyName.RACK));
         b.steering("rack guide", inches(2.75));
     }
 
@@ -99,12 +99,12 @@ public enum StarterSteering {
         double back = half * Math.tan(CASTER);
         double inward = half * Math.tan(INCLINATION);
         double out = halfTrack - 6;
-        b.mounts("kingpin lower", BodyNames.AXLE, spot(b.rearward(-back), out + inward, -half));
-        b.mounts("kingpin upper", BodyNames.AXLE, spot(b.rearward(back), out - inward, half));
+        b.mounts("kingpin lower", BodyName.AXLE, spot(b.rearward(-back), out + inward, -half));
+        b.mounts("kingpin upper", BodyName.AXLE, spot(b.rearward(back), out - inward, half));
         for (Side side : Side.values()) {
             String end = " " + side.id();
             b.joint(new Joint.Hinge(
-                    "kingpin" + end, "kingpin lower" + end, "kingpin upper" + end, BodyNames.knuckle(side)));
+                    "kingpin" + end, "kingpin lower" + end, "kingpin upper" + end, BodyName.knuckle(side)));
         }
     }
 
@@ -114,7 +114,7 @@ public enum StarterSteering {
         box(b, row, row.dragLink());
         b.mount(
                 "drag link knuckle",
-                BodyNames.knuckle(Side.RIGHT),
+                BodyName.knuckle(Side.RIGHT),
                 spot(-row.dragLink(), clearOfTyre(use) - halfTrack, row.farUp()));
         b.link("drag link", LinkRole.DRAG_LINK, "pitman end", "drag link knuckle");
     }
@@ -122,7 +122,7 @@ public enum StarterSteering {
     private static void tieRod(LinkageBuilder b, double halfTrack, SteeredAxleLayout row, Use use) {
         b.mounts(
                 "tie rod",
-                BodyNames.knuckle(Side.LEFT),
+                BodyName.knuckle(Side.LEFT),
                 spot(-SteeredAxleLayout.TIE_ROD, halfTrack - clearOfTyre(use), row.tieRodUp()));
         b.link("tie rod", LinkRole.TIE_ROD, "tie rod left", "tie rod right");
     }
@@ -140,10 +140,10 @@ public enum StarterSteering {
     private static void box(LinkageBuilder b, SteeredAxleLayout row, double driven) {
         double ahead = row.dragLink() + ARM;
         double up = row.boxUp();
-        b.mount("pitman axis top", BodyNames.FRAME, spot(-ahead, row.boxOut(), up + 3));
-        b.mount("pitman axis", BodyNames.FRAME, spot(-ahead, row.boxOut(), up));
-        b.mount("pitman end", BodyNames.PITMAN, spot(-row.dragLink(), row.boxOut(), up));
-        b.joint(new Joint.Hinge("pitman", "pitman axis", "pitman axis top", BodyNames.PITMAN));
+        b.mount("pitman axis top", BodyName.FRAME, spot(-ahead, row.boxOut(), up + 3));
+        b.mount("pitman axis", BodyName.FRAME, spot(-ahead, row.boxOut(), up));
+        b.mount("pitman end", BodyName.PITMAN, spot(-row.dragLink(), row.boxOut(), up));
+        b.joint(new Joint.Hinge("pitman", "pitman axis", "pitman axis top", BodyName.PITMAN));
         b.steering("pitman", Math.asin(driven * Math.sin(LOCK) / ARM));
     }
 
@@ -157,15 +157,15 @@ public enum StarterSteering {
         double arm = use == Use.TRACK ? 2.75 : 3.5;
         double pin = row.farUp() - arm;
         double foot = pin - arm;
-        b.mount("relay axis", BodyNames.AXLE, spot(-RELAY_LINK, across, pin));
-        b.mount("relay axis front", BodyNames.AXLE, spot(-row.dragLink(), across, pin));
-        b.mount("relay drag arm", BodyNames.RELAY, spot(-row.dragLink(), across, row.farUp()));
-        b.mount("relay knuckle arm", BodyNames.RELAY, spot(-RELAY_LINK, across, foot));
+        b.mount("relay axis", BodyName.AXLE, spot(-RELAY_LINK, across, pin));
+        b.mount("relay axis front", BodyName.AXLE, spot(-row.dragLink(), across, pin));
+        b.mount("relay drag arm", BodyName.RELAY, spot(-row.dragLink(), across, row.farUp()));
+        b.mount("relay knuckle arm", BodyName.RELAY, spot(-RELAY_LINK, across, foot));
         b.mount(
                 "relay link knuckle",
-                BodyNames.knuckle(Side.RIGHT),
+                BodyName.knuckle(Side.RIGHT),
                 spot(-RELAY_LINK, clearOfTyre(use) - halfTrack, foot));
-        b.joint(new Joint.Hinge("relay pin", "relay axis", "relay axis front", BodyNames.RELAY));
+        b.joint(new Joint.Hinge("relay pin", "relay axis", "relay axis front", BodyName.RELAY));
         b.link("drag link", LinkRole.DRAG_LINK, "pitman end", "relay drag arm");
         b.link("relay link", LinkRole.TIE_ROD, "relay knuckle arm", "relay link knuckle");
     }
@@ -173,11 +173,11 @@ public enum StarterSteering {
     private static void ram(LinkageBuilder b, double halfTrack, Use use) {
         knuckles(b, halfTrack);
         double in = -SteeredAxleLayout.TIE_ROD;
-        b.mounts("tie rod outer", BodyNames.knuckle(Side.LEFT), spot(in, halfTrack - clearOfTyre(use), 0));
-        b.mounts("ram end", BodyNames.RACK, spot(in, 10, 0));
-        b.mounts("ram body", BodyNames.AXLE, spot(in, 4, 0));
+        b.mounts("tie rod outer", BodyName.knuckle(Side.LEFT), spot(in, halfTrack - clearOfTyre(use), 0));
+        b.mounts("ram end", BodyName.RACK, spot(in, 10, 0));
+        b.mounts("ram body", BodyName.AXLE, spot(in, 4, 0));
         b.links("tie rod", LinkRole.TIE_ROD, "ram end", "tie rod outer");
-        b.joint(new Joint.Guide("ram", "ram body right", "ram body left", BodyNames.RACK));
+        b.joint(new Joint.Guide("ram", "ram body right", "ram body left", BodyName.RACK));
         b.steering("ram", inches(SteeredAxleLayout.TIE_ROD * Math.sin(LOCK)));
     }
 }

@@ -9,7 +9,7 @@ import java.util.Set;
 import org.palanca.base.geometry.Side;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
@@ -25,7 +25,7 @@ public final class SteeringChange {
 
     private static final Set<LinkRole> RODS = Set.of(LinkRole.TIE_ROD, LinkRole.DRAG_LINK);
 
-    private static final Set<String> MOVED = Set.of(BodyNames.RACK, BodyNames.PITMAN, BodyNames.RELAY);
+    private static final Set<BodyName> MOVED = Set.of(BodyName.RACK, BodyName.PITMAN, BodyName.RELAY);
 
     private SteeringChange() {}
 
@@ -52,7 +52,7 @@ public final class SteeringChange {
 
     /** A live front axle has its caster from its kingpins, or without them from a number of its own. */
     static Axle withKingpins(Axle axle) {
-        boolean own = axle.independent() || axle.hasBody(BodyNames.knuckle(Side.LEFT));
+        boolean own = axle.independent() || axle.hasBody(BodyName.knuckle(Side.LEFT));
         boolean told = axle.place() == AxlePlace.FRONT && !own;
         OptionalDouble caster =
                 !told ? OptionalDouble.empty() : axle.caster().isPresent() ? axle.caster() : OptionalDouble.of(CASTER);
@@ -66,7 +66,8 @@ public final class SteeringChange {
         List<Link> links =
                 old.links().stream().filter(link -> !RODS.contains(link.role())).toList();
         List<Joint> joints = old.joints().stream()
-                .filter(joint -> !MOVED.contains(joint.body()) && !(live && knuckle(joint.body())))
+                .filter(joint ->
+                        !MOVED.contains(joint.body()) && !(live && joint.body().isKnuckle()))
                 .toList();
         Set<String> before = used(axle, old.links(), old.joints());
         Set<String> after = used(axle, links, joints);
@@ -75,17 +76,13 @@ public final class SteeringChange {
             boolean ofSteering = before.contains(mount.name()) && !after.contains(mount.name());
             if (!MOVED.contains(mount.body()) && !ofSteering) {
                 mounts.add(
-                        live && knuckle(mount.body())
+                        live && mount.body().isKnuckle()
                                 ? new Mount(
-                                        mount.name(), BodyNames.AXLE, mount.placement(), mount.holes(), mount.canMove())
+                                        mount.name(), BodyName.AXLE, mount.placement(), mount.holes(), mount.canMove())
                                 : mount);
             }
         }
         return new Linkage(old.type(), mounts, links, joints, old.leaves(), Optional.empty());
-    }
-
-    private static boolean knuckle(String body) {
-        return body.equals(BodyNames.knuckle(Side.LEFT)) || body.equals(BodyNames.knuckle(Side.RIGHT));
     }
 
     private static Set<String> used(Axle axle, List<Link> links, List<Joint> joints) {

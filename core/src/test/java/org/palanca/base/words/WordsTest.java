@@ -23,7 +23,7 @@ import org.palanca.result.catalogue.AxleModel;
 import org.palanca.study.limits.Limit;
 import org.palanca.study.limits.TravelEnd;
 import org.palanca.study.terrain.TipStudy;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Part;
@@ -78,8 +78,8 @@ class WordsTest {
         for (TipStudy.Way way : TipStudy.Way.values()) {
             assertThat(words.has("rest.tip." + way.id())).isTrue();
         }
-        for (String body : BodyNames.ALL) {
-            assertThat(words.has("body." + body)).as(body).isTrue();
+        for (BodyName body : BodyName.values()) {
+            assertThat(words.has("body." + body)).as(body.id()).isTrue();
         }
         for (LinkRole role : LinkRole.values()) {
             assertThat(words.has("role." + role.id())).isTrue();

@@ -29,6 +29,7 @@ import org.palanca.result.catalogue.AxleModel;
 import org.palanca.result.targets.Targets;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Driveline;
@@ -118,15 +119,19 @@ class VehicleFileTest {
         shocks.set(0, aired);
         Vector3D at = new Vector3D(-2.5, 0.25, 0.75);
         List<Part> parts = List.of(
-                new Part("box", "frame", Part.Kind.FIXED, new Part.BoxForm(new Box(-2, -1, 0, 0.5, 0.5, 0.75))),
+                new Part(
+                        "box",
+                        BodyName.of("frame"),
+                        Part.Kind.FIXED,
+                        new Part.BoxForm(new Box(-2, -1, 0, 0.5, 0.5, 0.75))),
                 new Part(
                         "line",
-                        "knuckle left",
+                        BodyName.of("knuckle left"),
                         Part.Kind.MOVING,
                         new Part.TubeForm(List.of(at, at.add(Vector3D.PLUS_I)), 0.0125, OptionalDouble.of(0.125))),
                 new Part(
                         "plate",
-                        "frame",
+                        BodyName.of("frame"),
                         Part.Kind.SERVICE,
                         new Part.OutlineForm(
                                 Axis.UP,
@@ -138,13 +143,13 @@ class VehicleFileTest {
                                 1.25)),
                 new Part(
                         "skin",
-                        "frame",
+                        BodyName.of("frame"),
                         Part.Kind.DRIVELINE,
                         new Part.MeshForm(
                                 List.of(at, at.add(Vector3D.PLUS_I), at.add(Vector3D.PLUS_K)),
                                 List.of(new Part.MeshForm.Triangle(0, 1, 2)),
                                 0.0005)),
-                new Part("scan", "frame", Part.Kind.TYRE, new Part.PointsForm(List.of(at), 0.0025)));
+                new Part("scan", BodyName.of("frame"), Part.Kind.TYRE, new Part.PointsForm(List.of(at), 0.0025)));
         Surroundings around = Surroundings.NONE
                 .withParts(parts)
                 .withHalfShafts(new HalfShafts(at, 0.125, Quantity.ANGLE.onGrid(0.375), 0.05))

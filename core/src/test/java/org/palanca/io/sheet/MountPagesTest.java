@@ -24,7 +24,7 @@ import org.palanca.base.words.Words;
 import org.palanca.floor.cutting.MountTable;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Placement;
 import org.palanca.vehicle.SuspensionType;
@@ -73,7 +73,7 @@ class MountPagesTest {
         List<Mount> mounts = new ArrayList<>(axle.mounts());
         for (int i = 0; i < 20; i++) {
             Placement at = new Placement.Taped(0.1 * i, Side.LEFT, 0.3, 0.5);
-            mounts.add(new Mount("bracket " + i, BodyNames.FRAME, at));
+            mounts.add(new Mount("bracket " + i, BodyName.FRAME, at));
         }
         List<Page> pages = pages(many.withAxle(axle.withMounts(mounts)));
         assertThat(pages).hasSize(2);

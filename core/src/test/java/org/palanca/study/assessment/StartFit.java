@@ -28,7 +28,7 @@ import org.palanca.study.limits.Limits;
 import org.palanca.study.limits.TravelEnd;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
@@ -132,7 +132,7 @@ final class StartFit {
                             .toList();
             Set<String> fixed = new HashSet<>();
             for (Joint joint : axle.joints()) {
-                boolean kingpin = !axle.independent() && joint.body().startsWith("knuckle");
+                boolean kingpin = !axle.independent() && joint.body().isKnuckle();
                 if (kingpin || joint instanceof Joint.Guide) {
                     fixed.addAll(joint.mounts());
                 }
@@ -197,7 +197,7 @@ final class StartFit {
         /** A Watts linkage, a steering box with its arm, a relay: moved as they are, since apart they would not work. */
         private List<Set<String>> mechanisms() {
             List<Set<String>> all = new ArrayList<>();
-            for (String body : List.of(BodyNames.BELLCRANK, BodyNames.PITMAN, BodyNames.RELAY)) {
+            for (BodyName body : List.of(BodyName.BELLCRANK, BodyName.PITMAN, BodyName.RELAY)) {
                 Set<String> group = new LinkedHashSet<>();
                 axle.mounts().stream()
                         .filter(mount -> mount.body().equals(body))
@@ -205,7 +205,7 @@ final class StartFit {
                 axle.joints().stream()
                         .filter(joint -> joint.body().equals(body))
                         .forEach(joint -> group.addAll(joint.mounts()));
-                if (body.equals(BodyNames.BELLCRANK)) {
+                if (body.equals(BodyName.BELLCRANK)) {
                     axle.links(LinkRole.WATTS).forEach(link -> group.addAll(List.of(link.from(), link.to())));
                 }
                 if (!group.isEmpty()) {

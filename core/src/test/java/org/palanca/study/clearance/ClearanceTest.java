@@ -22,6 +22,7 @@ import org.palanca.result.catalogue.AxleModel;
 import org.palanca.study.travel.TravelEnvelope;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Part;
@@ -42,7 +43,7 @@ class ClearanceTest {
     }
 
     private static Part box(String name, Box box) {
-        return new Part(name, "frame", Part.Kind.FIXED, new Part.BoxForm(box));
+        return new Part(name, BodyName.of("frame"), Part.Kind.FIXED, new Part.BoxForm(box));
     }
 
     @Test
@@ -227,7 +228,7 @@ class ClearanceTest {
                         OptionalDouble.empty()),
                 new Part.PointsForm(List.of(new Vector3D(x, 0.45, 0.81)), 0.01));
         for (Part.Form form : forms) {
-            Vehicle vehicle = with(new Part("block", "frame", Part.Kind.FIXED, form));
+            Vehicle vehicle = with(new Part("block", BodyName.of("frame"), Part.Kind.FIXED, form));
             assertThat(VehicleCheck.hasErrors(VehicleCheck.findings(vehicle))).isFalse();
             Clearances clearances = new Clearances(new AxleModel(vehicle, AxlePlace.REAR));
             double centre = tarn.axle(AxlePlace.REAR).orElseThrow().tyre().loadedRadius();
@@ -254,14 +255,17 @@ class ClearanceTest {
         Vector3D[] p = {new Vector3D(0, 0, 1), new Vector3D(0.1, 0, 1), new Vector3D(0.1, 0.1, 1)};
         Part open = new Part(
                 "flap",
-                "frame",
+                BodyName.of("frame"),
                 Part.Kind.FIXED,
                 new Part.MeshForm(List.of(p), List.of(new Part.MeshForm.Triangle(0, 1, 2)), 0));
         Part bent = new Part(
-                "hose", "frame", Part.Kind.FIXED, new Part.TubeForm(List.of(p), 0.01, OptionalDouble.of(0.15)));
+                "hose",
+                BodyName.of("frame"),
+                Part.Kind.FIXED,
+                new Part.TubeForm(List.of(p), 0.01, OptionalDouble.of(0.15)));
         Part crossed = new Part(
                 "gusset",
-                "frame",
+                BodyName.of("frame"),
                 Part.Kind.FIXED,
                 new Part.OutlineForm(
                         Axis.UP,
@@ -272,7 +276,8 @@ class ClearanceTest {
                                 new Part.OutlineForm.Corner(0, 0.1)),
                         1,
                         1.1));
-        Part lost = new Part("guard", "knuckle left", Part.Kind.MOVING, new Part.BoxForm(new Box(0, 1, 0, 1, 1, 2)));
+        Part lost = new Part(
+                "guard", BodyName.of("knuckle left"), Part.Kind.MOVING, new Part.BoxForm(new Box(0, 1, 0, 1, 1, 2)));
         assertThat(said(with(open))).anyMatch(text -> text.contains("The mesh “flap” does not close: 3 open edges"));
         assertThat(said(with(bent))).anyMatch(text -> text.contains("“hose” can’t bend at point 2: 90.0°"));
         assertThat(said(with(crossed)))
@@ -317,7 +322,7 @@ class ClearanceTest {
         double up = axle.tyre().loadedRadius();
         double face = (axle.track() - axle.tyre().width()) / 2;
         Box room = new Box(-inches(2), inches(2), face - inches(1), face + inches(2), up - inches(3), up + inches(3));
-        Part brake = new Part("brake bracket", "axle", Part.Kind.MOVING, new Part.BoxForm(room));
+        Part brake = new Part("brake bracket", BodyName.of("axle"), Part.Kind.MOVING, new Part.BoxForm(room));
         Vehicle braked =
                 marram.withBuild(Build.NONE.with(AxlePlace.FRONT, Surroundings.NONE.withParts(List.of(brake))));
         assertThat(room(braked, 0)).as("filled").isNegative();

@@ -15,7 +15,7 @@ import org.palanca.study.limits.Limits;
 import org.palanca.study.limits.TravelEnd;
 import org.palanca.study.travel.TravelEnvelope;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
@@ -42,7 +42,7 @@ class OverlapTest {
                 .toList();
     }
 
-    private static Part box(String name, String body, Part.Kind kind, Box box) {
+    private static Part box(String name, BodyName body, Part.Kind kind, Box box) {
         return new Part(name, body, kind, new Part.BoxForm(box));
     }
 
@@ -54,7 +54,7 @@ class OverlapTest {
     /** An exhaust through a crossmember: pair, depth and rule are told, until they are declared joined. */
     @Test
     void anExhaustThroughACrossmember() {
-        Part member = box("crossmember", BodyNames.FRAME, Part.Kind.FIXED, new Box(-1.8, -1.7, -0.36, 0.36, 0.74, 0.8));
+        Part member = box("crossmember", BodyName.FRAME, Part.Kind.FIXED, new Box(-1.8, -1.7, -0.36, 0.36, 0.74, 0.8));
         Vehicle vehicle = with(member);
         assertThat(said(vehicle))
                 .anyMatch(text -> text.contains("exhaust")
@@ -69,7 +69,7 @@ class OverlapTest {
     void aTrussOverTheSocketsPathAndAMountInATank() {
         Part truss = new Part(
                 "truss",
-                BodyNames.AXLE,
+                BodyName.AXLE,
                 Part.Kind.MOVING,
                 new Part.TubeForm(
                         List.of(new Vector3D(-2.93, 0.6, 0.36), new Vector3D(-2.93, 0.3, 0.36)),
@@ -79,7 +79,7 @@ class OverlapTest {
                 .anyMatch(text -> text.contains("truss")
                         && text.contains("socket on the lower shock bolt, left")
                         && text.contains("must be open at ride"));
-        Part tank = box("tank two", BodyNames.FRAME, Part.Kind.FIXED, new Box(-1.8, -1.6, 0.2, 0.4, 0.4, 0.65));
+        Part tank = box("tank two", BodyName.FRAME, Part.Kind.FIXED, new Box(-1.8, -1.6, 0.2, 0.4, 0.4, 0.65));
         assertThat(said(with(tank)))
                 .anyMatch(text -> text.contains("lower frame left") && text.contains("inside the tank two"));
     }
@@ -87,7 +87,7 @@ class OverlapTest {
     /** A room that must be open with the wheels off does not mind the wheel, and does not end the travel either. */
     @Test
     void aServiceRoomIsLookedAtAtItsMomentOnly() {
-        Part room = box("hub puller", BodyNames.FRAME, Part.Kind.SERVICE, new Box(-2.75, -2.6, 0.85, 1.1, 0.1, 0.5));
+        Part room = box("hub puller", BodyName.FRAME, Part.Kind.SERVICE, new Box(-2.75, -2.6, 0.85, 1.1, 0.1, 0.5));
         assertThat(said(with(room))).anyMatch(text -> text.contains("left tyre") && text.contains("at ride"));
         Part off = room.withMoment(Part.Moment.WHEELS_OFF);
         assertThat(said(with(off))).noneMatch(text -> text.contains("tyre"));
@@ -114,7 +114,7 @@ class OverlapTest {
     /** Two things in one another at ride are named, stay in the study, and the travel is told without them, never as wanted. */
     @Test
     void whatOverlapsAtRideStays() {
-        Part plate = box("plate", BodyNames.FRAME, Part.Kind.FIXED, new Box(-2.72, -2.66, 0.1, 0.3, 0.4, 0.46));
+        Part plate = box("plate", BodyName.FRAME, Part.Kind.FIXED, new Box(-2.72, -2.66, 0.1, 0.3, 0.4, 0.46));
         Vehicle vehicle = with(plate);
         Limits limits = limits(vehicle);
         assertThat(limits.passedAtRide()).isNotEmpty();

@@ -22,6 +22,7 @@ import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Surroundings;
@@ -38,7 +39,7 @@ class PartShapeTest {
                 AxlePlace.REAR);
     }
 
-    private static Part on(String body, Part.Form form) {
+    private static Part on(BodyName body, Part.Form form) {
         return new Part("part", body, Part.Kind.FIXED, form);
     }
 
@@ -61,7 +62,7 @@ class PartShapeTest {
 
     @Test
     void aBoxHasItsThreeFaces() {
-        AxleModel model = model(on("frame", new Part.BoxForm(new Box(-2, -1.7, 0.1, 0.3, 0.5, 0.9))));
+        AxleModel model = model(on(BodyName.FRAME, new Part.BoxForm(new Box(-2, -1.7, 0.1, 0.3, 0.5, 0.9))));
         assertThat(area(model, Elevation.SIDE)).isCloseTo(0.3 * 0.4, within(1e-9));
         assertThat(area(model, Elevation.TOP)).isCloseTo(0.3 * 0.2, within(1e-9));
         assertThat(area(model, Elevation.REAR)).isCloseTo(0.2 * 0.4, within(1e-9));
@@ -75,9 +76,10 @@ class PartShapeTest {
                 0.02,
                 OptionalDouble.empty());
         double ends = Math.PI * 0.02 * 0.02;
-        assertThat(area(model(on("frame", tube)), Elevation.SIDE)).isCloseTo((0.5 + 0.4) * 0.04 + ends, within(6e-4));
+        assertThat(area(model(on(BodyName.FRAME, tube)), Elevation.SIDE))
+                .isCloseTo((0.5 + 0.4) * 0.04 + ends, within(6e-4));
         Part.Form ball = new Part.TubeForm(List.of(new Vector3D(-2, 0.2, 0.5)), 0.1, OptionalDouble.empty());
-        assertThat(area(model(on("frame", ball)), Elevation.REAR)).isCloseTo(Math.PI * 0.01, within(0.0016));
+        assertThat(area(model(on(BodyName.FRAME, ball)), Elevation.REAR)).isCloseTo(Math.PI * 0.01, within(0.0016));
     }
 
     /** A triangle of 60 by 40 drawn out by 10 shows its face along its axis and its edges from elsewhere. */
@@ -97,7 +99,7 @@ class PartShapeTest {
             case LEFT -> Elevation.SIDE;
             case UP -> Elevation.TOP;
         };
-        AxleModel model = model(on("frame", form));
+        AxleModel model = model(on(BodyName.FRAME, form));
         for (Elevation elevation : Elevation.values()) {
             double area = area(model, elevation);
             if (elevation == face) {
@@ -116,16 +118,16 @@ class PartShapeTest {
                 List.of(new Vector3D(-2.7, 0, 0.5), new Vector3D(-2.6, 0, 0.5), new Vector3D(-2.6, 0, 0.6)),
                 List.of(new Part.MeshForm.Triangle(0, 1, 2)),
                 0);
-        for (String body : List.of("axle", "frame")) {
+        for (BodyName body : List.of(BodyName.AXLE, BodyName.FRAME)) {
             AxleModel model = model(on(body, mesh));
             double before = lowest(model);
             assertThat(model.moveTo(0.1, 0.1)).isTrue();
-            assertThat(lowest(model) - before).isCloseTo(body.equals("axle") ? 0.1 : 0, within(0.002));
+            assertThat(lowest(model) - before).isCloseTo(body == BodyName.AXLE ? 0.1 : 0, within(0.002));
             assertThat(area(model, Elevation.SIDE)).isCloseTo(0.005, within(1e-6));
         }
         Part.Form scan = new Part.PointsForm(
                 List.of(new Vector3D(-2, 0, 0.5), new Vector3D(-2, 0.2, 0.5), new Vector3D(-2, 0, 0.7)), 0.01);
-        assertThat(area(model(on("frame", scan)), Elevation.REAR)).isCloseTo(0.02, within(1e-9));
+        assertThat(area(model(on(BodyName.FRAME, scan)), Elevation.REAR)).isCloseTo(0.02, within(1e-9));
     }
 
     private static double lowest(AxleModel model) {

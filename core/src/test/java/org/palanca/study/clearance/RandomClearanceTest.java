@@ -16,6 +16,7 @@ import org.palanca.result.catalogue.AxleModel;
 import org.palanca.study.limits.Limits;
 import org.palanca.study.limits.TravelEnd;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Surroundings;
@@ -43,7 +44,7 @@ class RandomClearanceTest {
                             new Box(at.getX(), at.getX() + 0.2, at.getY(), at.getY() + 0.1, at.getZ(), at.getZ() + 0.1))
                     : new Part.TubeForm(
                             List.of(at, at.add(new Vector3D(0.3, 0.1, 0.05))), 0.03, OptionalDouble.empty());
-            parts.add(new Part("part " + i, i == 4 ? "axle" : "frame", Part.Kind.FIXED, form));
+            parts.add(new Part("part " + i, i == 4 ? BodyName.AXLE : BodyName.FRAME, Part.Kind.FIXED, form));
         }
         return parts;
     }

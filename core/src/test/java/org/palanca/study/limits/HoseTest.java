@@ -17,6 +17,7 @@ import org.palanca.study.assessment.TravelGain;
 import org.palanca.study.clearance.Clearances;
 import org.palanca.study.clearance.HoseRun;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.Surroundings;
@@ -39,8 +40,8 @@ class HoseTest {
         Vector3D low = new Vector3D(line, 0.2, 0.5);
         return new Hose(
                 "brake hose",
-                new Hose.End("frame", low.add(inches(8), Vector3D.PLUS_K)),
-                new Hose.End("axle", low),
+                new Hose.End(BodyName.FRAME, low.add(inches(8), Vector3D.PLUS_K)),
+                new Hose.End(BodyName.AXLE, low),
                 length,
                 bend);
     }
@@ -113,7 +114,8 @@ class HoseTest {
         Hose hose = upright(inches(12), 0);
         assertThat(said(with(hose, hose))).anyMatch(text -> text.contains("Two hoses are called “brake hose”"));
         assertThat(said(with(hose.withLength(0)))).anyMatch(text -> text.contains("Hose “brake hose” has no length"));
-        Hose lost = hose.withEnds(hose.from(), new Hose.End("rack", hose.to().at()));
+        Hose lost =
+                hose.withEnds(hose.from(), new Hose.End(BodyName.RACK, hose.to().at()));
         assertThat(said(with(lost))).anyMatch(text -> text.contains("Hose “brake hose” ends on the rack"));
     }
 

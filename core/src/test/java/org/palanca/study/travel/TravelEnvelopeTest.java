@@ -30,7 +30,7 @@ import org.palanca.study.ride.RideStudy;
 import org.palanca.study.ride.RideWords;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Placement;
@@ -152,16 +152,17 @@ class TravelEnvelopeTest {
 
     private static Vehicle hung(Vehicle vehicle, AxlePlace place, Random random) {
         Axle axle = vehicle.axle(place).orElseThrow();
-        String body = axle.independent() ? "knuckle left" : "axle";
+        BodyName body = axle.independent() ? BodyName.KNUCKLE_LEFT : BodyName.AXLE;
         double radius = axle.tyre().loadedRadius();
         double out = axle.track() / 2 - axle.tyre().width() / 2 - inches(3 + 2 * random.nextDouble());
         List<Mount> mounts = new ArrayList<>(axle.mounts());
         for (String name : List.of("stop", "strap")) {
-            mounts.add(new Mount(name + " top left", "frame", new Placement.Taped(0.02, Side.LEFT, out, radius + 0.3)));
-            mounts.add(new Mount(name + " foot left", body, new Placement.Taped(0.02, Side.LEFT, out, radius + 0.02)));
-            mounts.add(new Mount(name + " top right", "frame", new Placement.MirrorOf(name + " top left")));
             mounts.add(new Mount(
-                    name + " foot right", BodyNames.mirror(body), new Placement.MirrorOf(name + " foot left")));
+                    name + " top left", BodyName.of("frame"), new Placement.Taped(0.02, Side.LEFT, out, radius + 0.3)));
+            mounts.add(new Mount(name + " foot left", body, new Placement.Taped(0.02, Side.LEFT, out, radius + 0.02)));
+            mounts.add(
+                    new Mount(name + " top right", BodyName.of("frame"), new Placement.MirrorOf(name + " top left")));
+            mounts.add(new Mount(name + " foot right", body.mirrored(), new Placement.MirrorOf(name + " foot left")));
         }
         double solid = 0.28 - inches(3 + random.nextDouble());
         double tight = 0.28 + inches(3 + random.nextDouble());
@@ -186,7 +187,7 @@ class TravelEnvelopeTest {
             double z = radius + 0.45 + 0.2 * random.nextDouble();
             parts.add(new Part(
                     "part " + i,
-                    "frame",
+                    BodyName.of("frame"),
                     Part.Kind.FIXED,
                     new Part.BoxForm(new Box(x, x + 0.1, y, y + 0.1, z, z + 0.1))));
         }

@@ -10,7 +10,7 @@ import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Mount;
@@ -22,8 +22,8 @@ import org.palanca.vehicle.Placement;
  */
 final class BoardParts {
     private static final double REACH = 7;
-    private static final List<String> WHOLE_BODIES =
-            List.of(BodyNames.RACK, BodyNames.BELLCRANK, BodyNames.PITMAN, BodyNames.RELAY);
+    private static final List<BodyName> WHOLE_BODIES =
+            List.of(BodyName.RACK, BodyName.BELLCRANK, BodyName.PITMAN, BodyName.RELAY);
 
     private final AxleModel model;
     private final BoardLayout layout;
@@ -38,7 +38,7 @@ final class BoardParts {
     /** The mounts that move together when the part under a pixel is dragged; empty where there is no part. */
     Optional<List<String>> at(double px, double py) {
         Axle axle = model.axle();
-        for (String body : WHOLE_BODIES) {
+        for (BodyName body : WHOLE_BODIES) {
             List<String> own = axle.mounts().stream()
                     .filter(mount -> mount.body().equals(body))
                     .map(Mount::name)
@@ -55,7 +55,7 @@ final class BoardParts {
                 .map(link -> masters(pivots(link)));
     }
 
-    private List<String> withPin(String body, List<String> own) {
+    private List<String> withPin(BodyName body, List<String> own) {
         List<String> all = new ArrayList<>(own);
         for (Joint joint : model.axle().joints()) {
             if (joint.body().equals(body)) {

@@ -241,7 +241,7 @@ public abstract class FloorBoard extends DrawnRegion {
     }
 
     /** A box as it is seen. */
-    protected static Shape.Path box(Box box, Elevation elevation) {
+    public static Shape.Path box(Box box, Elevation elevation) {
         Vector3D low = new Vector3D(box.rear(), box.right(), box.bottom());
         Vector3D high = new Vector3D(box.front(), box.left(), box.top());
         double x1 = elevation.across(low);

@@ -87,7 +87,7 @@ public final class MountDrag {
     /** Undoes the pose of the body that the mount rides on. */
     private Vector3D atRide(Vector3D drawn) {
         int body = start.mechanism()
-                .bodyIndex(start.axle().mount(ref.mount()).orElseThrow().body());
+                .bodyIndex(start.axle().mount(ref.mount()).orElseThrow().body().id());
         if (body < 0) {
             return drawn;
         }

@@ -87,6 +87,11 @@ public final class ShapePainter {
         text(text, x, y, side, colour, figures, points);
     }
 
+    /** Size of text against normal. */
+    public double size() {
+        return size;
+    }
+
     /** Shapes of an elevation; {@code quiet} draws all of them faint, as a ghost. */
     public void shapes(BoardLayout layout, Elevation elevation, List<Shape> shapes, boolean quiet) {
         for (Shape shape : shapes) {

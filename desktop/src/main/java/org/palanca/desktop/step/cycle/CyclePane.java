@@ -1,13 +1,9 @@
 package org.palanca.desktop.step.cycle;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Predicate;
-import java.util.function.UnaryOperator;
-import java.util.stream.Stream;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -17,7 +13,6 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.palanca.base.geometry.SidedName;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.board.Grip;
@@ -38,7 +33,6 @@ import org.palanca.study.limits.CycleWords;
 import org.palanca.study.limits.TravelEnd;
 import org.palanca.study.travel.WorstPose;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Vehicle;
 
 /** Cycle it: how far the axle really goes, what stops it, what would help, and where it is tight at the worst poses. */
@@ -313,16 +307,15 @@ public final class CyclePane extends StepPane {
         for (TravelGain gain : gains) {
             String said = w.text(gain.said());
             Label label = Labels.sentence(VerdictColumn.capital(said), "working-why");
-            Button attempt = Labels.button("cycle-try-" + number, w.text("cycle.try"), () -> take(gain));
+            Button attempt = Labels.button(
+                    "cycle-try-" + number,
+                    w.text("cycle.try"),
+                    () -> document().change(gain.after(), Message.of("change.gain", gain.what()), ""));
             attempt.setAccessibleText(w.text("cycle.try") + ": " + said);
             all.add(new VBox(3, label, attempt));
             number++;
         }
         return all;
-    }
-
-    private void take(TravelGain gain) {
-        document().change(gain.after(), Message.of("change.gain", gain.what()), "");
     }
 
     private List<Node> tight(Words w) {
@@ -332,13 +325,8 @@ public final class CyclePane extends StepPane {
             all.add(Labels.of(w.text(failed ? "cycle.failed" : "cycle.looking"), "second"));
             return all;
         }
-        Set<List<Message>> named = new HashSet<>();
-        Set<List<Object>> seen = new HashSet<>();
-        Stream<ClearanceStudy.Tight> list = study.get().tight().stream()
-                .filter(one -> !one.atRide() && named.add(one.names()) && seen.add(sideless(one)))
-                .limit(LISTED);
         int number = 0;
-        for (ClearanceStudy.Tight one : list.toList()) {
+        for (ClearanceStudy.Tight one : TightPairs.listed(study.get(), LISTED)) {
             Button go = new Button(w.text(CycleWords.tight(one)));
             go.setId("cycle-tight-" + number);
             go.setWrapText(true);
@@ -402,29 +390,10 @@ public final class CyclePane extends StepPane {
         showSide();
     }
 
-    /** Left and right of a mirrored pair count as one where they come as near. */
-    private static List<Object> sideless(ClearanceStudy.Tight tight) {
-        return List.of(sideless(tight.one().id()), sideless(tight.other().id()), Math.round(tight.room() * 1000));
-    }
-
-    private static CollisionId sideless(CollisionId id) {
-        return new CollisionId(id.sort(), SidedName.of(" " + id.subject()).stem(), id.end());
-    }
-
     /** Stops what runs beside the window. */
     @Override
     public void dispose() {
         work.dispose();
-    }
-
-    // --- What its form works with ----------------------------------------------------------------------------------
-
-    boolean changed(UnaryOperator<Build> how, String what, Object... arguments) {
-        return change(how, what, arguments);
-    }
-
-    Build buildNow() {
-        return build();
     }
 
     Axle axleNow() {

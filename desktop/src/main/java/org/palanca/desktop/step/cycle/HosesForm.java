@@ -1,6 +1,7 @@
 package org.palanca.desktop.step.cycle;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
@@ -21,7 +22,7 @@ import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.Surroundings;
 
@@ -34,7 +35,7 @@ final class HosesForm {
     }
 
     private Surroundings around() {
-        return pane.buildNow().surroundings(pane.place());
+        return pane.build().surroundings(pane.place());
     }
 
     List<Node> rows(AxleModel model) {
@@ -59,14 +60,14 @@ final class HosesForm {
         double line = axle.lineX(pane.document().vehicle().wheelbase());
         double out = Quantity.LENGTH.onGrid(axle.track() / 4);
         double up = axle.tyre().loadedRadius();
-        String carrier = axle.independent() ? BodyNames.knuckle(Side.LEFT) : BodyNames.AXLE;
+        BodyName carrier = axle.independent() ? BodyName.knuckle(Side.LEFT) : BodyName.AXLE;
         double high = Quantity.LENGTH.onGrid(up + Lengths.inches(8));
         List<Hose> next = new ArrayList<>(around().hoses());
         String called =
                 name.isBlank() ? pane.words().text("cycle.new_hose", Integer.toString(next.size() + 1)) : name.strip();
         next.add(new Hose(
                 called,
-                new Hose.End(BodyNames.FRAME, new Vector3D(line, out, high)),
+                new Hose.End(BodyName.FRAME, new Vector3D(line, out, high)),
                 new Hose.End(carrier, new Vector3D(line, out, up)),
                 Quantity.LENGTH.onGrid(Lengths.inches(10) + axle.travel().droop()),
                 Quantity.LENGTH.onGrid(Lengths.inches(2))));
@@ -114,13 +115,13 @@ final class HosesForm {
 
     private void end(FlowPane row, String id, String label, Hose.End end, AxleModel model, Consumer<Hose.End> take) {
         Words w = pane.words();
-        ComboBox<String> body = new ComboBox<>();
+        ComboBox<BodyName> body = new ComboBox<>();
         body.setId(id + "-body");
         body.getItems()
-                .setAll(BodyNames.ALL.stream()
+                .setAll(Arrays.stream(BodyName.values())
                         .filter(one -> model.bodyIndex(one).isPresent())
                         .toList());
-        body.setConverter(Choices.names(pane::words, one -> "body." + one));
+        body.setConverter(Choices.names(pane::words, one -> "body." + one.id()));
         body.setValue(end.body());
         body.setOnAction(event -> take.accept(new Hose.End(body.getValue(), end.at())));
         String shown = PlaceText.of(end.at(), w.units().length());
@@ -151,6 +152,6 @@ final class HosesForm {
     }
 
     private void set(String name, List<Hose> hoses) {
-        pane.changed(build -> build.with(pane.place(), around().withHoses(hoses)), "part", name);
+        pane.change(build -> build.with(pane.place(), around().withHoses(hoses)), "part", name);
     }
 }

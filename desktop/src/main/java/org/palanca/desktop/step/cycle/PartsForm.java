@@ -29,7 +29,7 @@ import org.palanca.io.FileFormatException;
 import org.palanca.io.shapes.ShapeFile;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.survey.Axis;
@@ -59,7 +59,7 @@ public final class PartsForm {
     }
 
     private Surroundings around() {
-        return pane.buildNow().surroundings(pane.place());
+        return pane.build().surroundings(pane.place());
     }
 
     /** Everything anew: what room is wanted, adding, and a row for each part. */
@@ -150,12 +150,12 @@ public final class PartsForm {
                                 Integer.toString(around().parts().size() + 1))
                 : name.strip();
         List<Part> next = new ArrayList<>(around().parts());
-        next.add(new Part(called, BodyNames.FRAME, Part.Kind.FIXED, form));
+        next.add(new Part(called, BodyName.FRAME, Part.Kind.FIXED, form));
         set(called, around().withParts(next));
     }
 
     private void set(String name, Surroundings next) {
-        pane.changed(build -> build.with(pane.place(), next), "part", name);
+        pane.change(build -> build.with(pane.place(), next), "part", name);
     }
 
     private void read(String name) {
@@ -192,14 +192,14 @@ public final class PartsForm {
         kind.setConverter(Choices.names(pane::words, one -> "part.kind." + one.id()));
         kind.setValue(part.kind());
         kind.setOnAction(event -> replace(part.withKind(kind.getValue())));
-        ComboBox<String> body = new ComboBox<>();
+        ComboBox<BodyName> body = new ComboBox<>();
         body.setId("part-body-" + index(part));
         AxleModel model = new AxleModel(pane.document().vehicle(), pane.place());
         body.getItems()
-                .setAll(BodyNames.ALL.stream()
+                .setAll(Arrays.stream(BodyName.values())
                         .filter(one -> model.bodyIndex(one).isPresent())
                         .toList());
-        body.setConverter(Choices.names(pane::words, one -> "body." + one));
+        body.setConverter(Choices.names(pane::words, one -> "body." + one.id()));
         body.setValue(part.body());
         body.setOnAction(event -> replace(part.withBody(body.getValue())));
         row.getChildren().addAll(gone, kind, body);

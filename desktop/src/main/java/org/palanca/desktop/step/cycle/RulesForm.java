@@ -121,7 +121,7 @@ final class RulesForm {
     }
 
     private ClearanceRules rulesNow() {
-        return pane.buildNow().rules();
+        return pane.build().rules();
     }
 
     private static ClearanceRules rules(
@@ -157,6 +157,6 @@ final class RulesForm {
             pane.complain(pane.words().text("cycle.rule_negative", name));
             return;
         }
-        pane.changed(build -> build.withRules(rules), "part", name);
+        pane.change(build -> build.withRules(rules), "part", name);
     }
 }

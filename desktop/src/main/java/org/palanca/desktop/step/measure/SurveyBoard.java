@@ -27,11 +27,8 @@ import org.palanca.floor.scan.ScanPoint;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.survey.Axis;
 import org.palanca.vehicle.survey.Box;
-import org.palanca.vehicle.survey.Cut;
 import org.palanca.vehicle.survey.Mark;
 import org.palanca.vehicle.survey.Reading;
-import org.palanca.vehicle.survey.Support;
-import org.palanca.vehicle.survey.Zone;
 
 /** Marks where they are, with their error ellipses, the tapes between them, what will be cut and what holds things up. */
 final class SurveyBoard extends FloorBoard {
@@ -126,7 +123,7 @@ final class SurveyBoard extends FloorBoard {
         if (adjustment == null) {
             return;
         }
-        rooms(scribe, board, elevation);
+        new ZonePainter(scribe, board, adjustment.survey(), words()).draw(elevation);
         dots(scribe, board, elevation);
         tapes(scribe, board, elevation);
         int times = times(board);
@@ -175,75 +172,6 @@ final class SurveyBoard extends FloorBoard {
             }
         }
         return best;
-    }
-
-    private void rooms(ShapePainter scribe, BoardLayout board, Elevation elevation) {
-        for (Zone zone : adjustment.survey().zones()) {
-            double[] dash = switch (zone.rule()) {
-                case NEVER_CUT -> new double[0];
-                case MAY_BEND -> new double[] {9, 4};
-                case MAY_CUT -> new double[] {3, 4};
-            };
-            Color colour = zone.rule() == Zone.Rule.NEVER_CUT
-                    ? scribe.theme().second()
-                    : scribe.theme().faint();
-            room(scribe, board, elevation, zone.room(), colour, dash);
-            if (elevation == Elevation.TOP) {
-                rule(scribe, board, zone);
-            }
-        }
-        for (Support support : adjustment.survey().supports()) {
-            room(scribe, board, elevation, support.room(), scribe.theme().second(), 2, 3);
-            if (elevation == Elevation.SIDE) {
-                Vector3D middle = support.room().middle();
-                scribe.plated(
-                        support.name(),
-                        board.x(elevation, elevation.across(middle)),
-                        board.y(elevation, support.room().bottom()) - 9 * textSize(),
-                        TextAlignment.CENTER,
-                        scribe.theme().second(),
-                        false,
-                        12);
-            }
-        }
-        for (Cut cut : adjustment.survey().cuts()) {
-            room(scribe, board, elevation, cut.room(), scribe.theme().limit(), 6, 3);
-            cross(scribe, board, elevation, cut.room());
-        }
-    }
-
-    private static void room(
-            ShapePainter scribe, BoardLayout board, Elevation elevation, Box room, Color colour, double... dash) {
-        scribe.pen(colour, 1.3, dash);
-        scribe.path(board, elevation, box(room, elevation));
-    }
-
-    private static void cross(ShapePainter scribe, BoardLayout board, Elevation elevation, Box room) {
-        Vector3D low = new Vector3D(room.rear(), room.right(), room.bottom());
-        Vector3D high = new Vector3D(room.front(), room.left(), room.top());
-        double x1 = board.x(elevation, elevation.across(low));
-        double x2 = board.x(elevation, elevation.across(high));
-        double y1 = board.y(elevation, elevation.up(low));
-        double y2 = board.y(elevation, elevation.up(high));
-        scribe.line(x1, y1, x2, y2);
-        scribe.line(x1, y2, x2, y1);
-    }
-
-    /** What may be done to a zone, where there is room to say it. */
-    private void rule(ShapePainter scribe, BoardLayout board, Zone zone) {
-        String text = words().text("survey.rule." + zone.rule().id());
-        double wide = (zone.room().front() - zone.room().rear()) * board.scale();
-        if (wide > text.length() * 6.5 * textSize()) {
-            Vector3D middle = zone.room().middle();
-            scribe.plated(
-                    text,
-                    board.x(Elevation.TOP, Elevation.TOP.across(middle)),
-                    board.y(Elevation.TOP, -zone.room().left() / 2),
-                    TextAlignment.CENTER,
-                    scribe.theme().second(),
-                    false,
-                    12);
-        }
     }
 
     private void dots(ShapePainter scribe, BoardLayout board, Elevation elevation) {

@@ -2,40 +2,30 @@ package org.palanca.desktop.step.place;
 
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.GridPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.units.Quantity;
-import org.palanca.base.units.ReadingLimits;
-import org.palanca.base.units.UnitStyle;
 import org.palanca.base.words.Message;
-import org.palanca.base.words.Verdict;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.board.InkView;
-import org.palanca.desktop.control.FractionText;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
 import org.palanca.desktop.step.WorkOrderView;
 import org.palanca.floor.adjust.Adjustment;
-import org.palanca.floor.adjust.SurveyRemark;
 import org.palanca.floor.placing.Effect;
 import org.palanca.floor.placing.FaceWords;
 import org.palanca.floor.placing.MountAsBuilt;
@@ -45,16 +35,13 @@ import org.palanca.io.sheet.PlacingPage;
 import org.palanca.io.sheet.SheetHead;
 import org.palanca.io.sheet.SheetKind;
 import org.palanca.result.ResultWords;
-import org.palanca.study.fit.FitWords;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.MountReadings;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.survey.Axis;
-import org.palanca.vehicle.survey.Reading;
 import org.palanca.vehicle.survey.Survey;
 import org.palanca.vehicle.work.WorkOrder;
-import org.palanca.vehicle.work.WorkStep;
 
 /** Place: what the tape must show to put a mount where the board has it, what it showed, and what that does to the design. */
 public final class PlacePane extends StepPane {
@@ -64,6 +51,7 @@ public final class PlacePane extends StepPane {
     private final FlowPane mounts = new FlowPane(6, 6);
     private final VBox page = new VBox(8);
     private final WorkOrderView order;
+    private final ReadingsTable readings = new ReadingsTable(this);
     private String chosen = "";
     private PlacingOrder placing;
     private final Map<FoundAgainst, OptionalDouble> offs = new HashMap<>();
@@ -84,7 +72,10 @@ public final class PlacePane extends StepPane {
         page.getStyleClass().add("form");
         mounts.getStyleClass().add("floor-entry");
         getChildren().setAll(mounts, drawing, scroll);
-        order = new WorkOrderView(log -> change(build -> build.withLog(log), "work"), complaints(), this::objection);
+        order = new WorkOrderView(
+                log -> change(build -> build.withLog(log), "work"),
+                complaints(),
+                step -> new PlacingHolds(vehicle(), place()).objection(step));
     }
 
     @Override
@@ -132,8 +123,8 @@ public final class PlacePane extends StepPane {
         } else {
             SheetHead head = new SheetHead(vehicle(), "", LocalDate.now(ZoneId.systemDefault()), w);
             drawing.show(PlacingPage.drawing(head, adjustment, sheet.get()));
-            page.getChildren().add(table(sheet.get(), w));
-            page.getChildren().add(alsoRead(sheet.get(), w));
+            page.getChildren().add(readings.table(sheet.get(), w));
+            page.getChildren().add(readings.alsoRead(sheet.get(), w));
             sheet.get()
                     .faces()
                     .forEach(
@@ -187,107 +178,6 @@ public final class PlacePane extends StepPane {
             refresh();
         });
         return button;
-    }
-
-    // --- The readings ----------------------------------------------------------------------------------------------
-
-    private GridPane table(PlacingSheet sheet, Words w) {
-        GridPane grid = new GridPane();
-        grid.setHgap(12);
-        grid.setVgap(5);
-        String[] heads = {"", "placing.from_mark", "placing.reads", "placing.allowed", "placing.found"};
-        for (int i = 1; i < heads.length; i++) {
-            grid.add(Labels.of(w.text(heads[i]), "second"), i, 0);
-        }
-        List<PlacingSheet.Tape> all = new ArrayList<>(sheet.tapes());
-        all.addAll(sheet.checks());
-        Optional<MountReadings> found = build().found(sheet.mount());
-        for (int i = 0; i < all.size(); i++) {
-            PlacingSheet.Tape tape = all.get(i);
-            boolean check = i >= sheet.tapes().size();
-            Reading reading = tape.reading();
-            String from = reading.kind().between()
-                    ? w.text(check ? "placing.check_from" : "placing.tape_from", reading.from())
-                    : w.text("placing.height");
-            Label name = Labels.of(from, check ? "second" : "step-name");
-            name.setWrapText(true);
-            name.setMinHeight(Region.USE_PREF_SIZE);
-            FractionText must = new FractionText(check ? 1.3 : 1.9);
-            must.setId("must-" + (i + 1));
-            ReadingLimits limits = w.units().limits(reading.value(), tape.allowed());
-            must.show(new UnitStyle.Text(limits.number(), w.units().unit(Quantity.LENGTH)));
-            must.setAlignment(Pos.CENTER_LEFT);
-            MeasureField blank = new MeasureField(
-                            Quantity.LENGTH, wordsSupplier(), value -> found(sheet, reading, value), complaints())
-                    .asRead();
-            blank.setId("found-" + (i + 1));
-            blank.setOnCleared(() -> forget(sheet, reading));
-            Optional<Reading> read = found.flatMap(one -> taken(one, reading));
-            read.ifPresentOrElse(taken -> blank.show(taken.value()), () -> blank.showNone(""));
-            boolean outside =
-                    read.filter(taken -> limits.outside(taken.value())).isPresent();
-            blank.setOutside(outside);
-            grid.add(Labels.of(Integer.toString(i + 1), "step-name"), 0, i + 1);
-            grid.add(name, 1, i + 1);
-            grid.add(must, 2, i + 1);
-            must.setMinWidth(Region.USE_PREF_SIZE);
-            Label allowed = Labels.of(limits.margin(), outside ? "limit" : "second");
-            allowed.setId("allowed-" + (i + 1));
-            allowed.setMinWidth(Region.USE_PREF_SIZE);
-            grid.add(allowed, 3, i + 1);
-            HBox blankWithUnit = Labels.withUnit(blank, Quantity.LENGTH, wordsSupplier());
-            blankWithUnit.setMinWidth(Region.USE_PREF_SIZE);
-            grid.add(blankWithUnit, 4, i + 1);
-        }
-        return grid;
-    }
-
-    /** What was read from other marks than these, as when a sheet was printed before the survey grew: it counts as well. */
-    private VBox alsoRead(PlacingSheet sheet, Words w) {
-        VBox box = new VBox(3);
-        List<Reading> read =
-                build().found(sheet.mount()).map(MountReadings::readings).orElse(List.of());
-        for (Reading reading : read) {
-            if (sheet.readings().stream().noneMatch(reading::sameAs)) {
-                String text = w.text(
-                        "placing.also_read",
-                        w.text(SurveyRemark.phrase(reading)),
-                        w.units().text(reading.value(), reading.kind().quantity()));
-                Button drop = Labels.button("drop-found-" + read.indexOf(reading), "✕", () -> forget(sheet, reading));
-                drop.setAccessibleText(w.text("measure.drop", text));
-                HBox row = new HBox(8, Labels.of(text, "second"), drop);
-                row.setAlignment(Pos.CENTER_LEFT);
-                box.getChildren().add(row);
-            }
-        }
-        return box;
-    }
-
-    private static Optional<Reading> taken(MountReadings found, Reading wanted) {
-        return found.readings().stream().filter(wanted::sameAs).findFirst();
-    }
-
-    private void found(PlacingSheet sheet, Reading reading, double value) {
-        List<Reading> next = others(sheet, reading);
-        next.add(reading.withValues(List.of(value)));
-        change(
-                build -> build.with(new MountReadings(sheet.mount(), next)),
-                "found",
-                sheet.mount().mount());
-    }
-
-    private void forget(PlacingSheet sheet, Reading reading) {
-        change(
-                build -> build.with(new MountReadings(sheet.mount(), others(sheet, reading))),
-                "found",
-                sheet.mount().mount());
-    }
-
-    private List<Reading> others(PlacingSheet sheet, Reading reading) {
-        List<Reading> others = new ArrayList<>(
-                build().found(sheet.mount()).map(MountReadings::readings).orElse(List.of()));
-        others.removeIf(reading::sameAs);
-        return others;
     }
 
     private FlowPane settings(Words w) {
@@ -455,36 +345,5 @@ public final class PlacePane extends StepPane {
 
     private static String along(double metres, String positive, String negative, Words w) {
         return w.units().fine(Math.abs(metres)) + " " + w.text(metres >= 0 ? positive : negative);
-    }
-
-    /** A mount is not read back, and the axle not square, against what the tape says. */
-    private Optional<Message> objection(WorkStep step) {
-        if (step.name().equals("placing.read_back")) {
-            Optional<MountAsBuilt> placed = build().found(new MountRef(place(), step.subject()))
-                    .flatMap(found -> MountAsBuilt.of(vehicle(), found));
-            if (placed.isEmpty()) {
-                return Optional.of(Message.of("placing.not_read", step.subject()));
-            }
-            double off = placed.get().off().getNorm();
-            double mayBeOff = limits().left();
-            if (off > mayBeOff) {
-                return Optional.of(
-                        Message.of("placing.too_far", step.subject(), Message.fine(off), Message.fine(mayBeOff)));
-            }
-            return PlacingSheet.of(
-                            vehicle(), Adjustment.of(build().survey()), new MountRef(place(), step.subject()), limits())
-                    .filter(sheet -> !sheet.promises())
-                    .map(sheet -> Message.of("placing.cannot_tell", sheet.promise()));
-        }
-        if (step.name().equals("placing.square")) {
-            List<Verdict> said = FitWords.square(vehicle(), place(), Adjustment.of(build().survey()));
-            return said.isEmpty()
-                    ? Optional.of(Message.of("placing.square_unknown"))
-                    : said.stream()
-                            .filter(one -> !one.good())
-                            .findFirst()
-                            .map(one -> Message.of("placing.not_square", one.message()));
-        }
-        return Optional.empty();
     }
 }

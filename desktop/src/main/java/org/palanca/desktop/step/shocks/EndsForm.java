@@ -42,7 +42,7 @@ final class EndsForm {
                                     ShockPlacing.stopsAt(
                                             SpringingMoves.addStops(pane.vehicle(), pane.place()),
                                             pane.place(),
-                                            pane.axleNow().travel().bump()))));
+                                            pane.axle().travel().bump()))));
         } else {
             stopField(
                     row,
@@ -76,7 +76,7 @@ final class EndsForm {
                                     ShockPlacing.stopsAt(
                                             pane.vehicle(),
                                             pane.place(),
-                                            pane.axleNow().travel().bump()))));
+                                            pane.axle().travel().bump()))));
         }
         List<Strap> straps = pane.springing().straps();
         if (straps.isEmpty()) {
@@ -89,7 +89,7 @@ final class EndsForm {
                                     ShockPlacing.strapsAt(
                                             SpringingMoves.addStraps(pane.vehicle(), pane.place()),
                                             pane.place(),
-                                            pane.axleNow().travel().droop()))));
+                                            pane.axle().travel().droop()))));
         } else {
             pane.field(
                     row,
@@ -111,7 +111,7 @@ final class EndsForm {
                                     ShockPlacing.strapsAt(
                                             pane.vehicle(),
                                             pane.place(),
-                                            pane.axleNow().travel().droop()))));
+                                            pane.axle().travel().droop()))));
         }
         return row;
     }

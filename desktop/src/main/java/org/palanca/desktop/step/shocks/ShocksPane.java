@@ -37,11 +37,9 @@ import org.palanca.study.ride.RideWords;
 import org.palanca.study.ride.ShockPlacing;
 import org.palanca.study.ride.SpringAdvice;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.BodyNames;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.vehicle.Weights;
 import org.palanca.vehicle.edit.MountMoves;
 import org.palanca.vehicle.edit.ShockLayout;
 import org.palanca.vehicle.edit.SpringingMoves;
@@ -59,7 +57,7 @@ public final class ShocksPane extends StepPane {
     private final VBox form = new VBox(4);
     private final CurveView curve;
     private final PatchView patch;
-    private final ScaleRow scales;
+    private final WeightsForm weights;
     private final SizesForm sizes;
     private final SpringsForm springs = new SpringsForm(this);
     private final EndsForm ends = new EndsForm(this);
@@ -81,7 +79,7 @@ public final class ShocksPane extends StepPane {
         patch.setPrefWidth(PATCH);
         patch.managedProperty().bind(patch.visibleProperty());
         board = new ShockBoard(wordsSupplier(), themeSupplier(), document(), this::patch, this::refresh, inset);
-        scales = new ScaleRow(wordsSupplier(), complaints(), this::weighed);
+        weights = new WeightsForm(this);
         setId("shocks-pane");
         VBox.setVgrow(board, Priority.ALWAYS);
         ScrollPane scroll = new ScrollPane(form);
@@ -93,11 +91,8 @@ public final class ShocksPane extends StepPane {
         getChildren().setAll(board, scroll);
     }
 
-    Axle axleNow() {
-        return axle();
-    }
-
-    private Axle axle() {
+    /** The axle on the board. */
+    Axle axle() {
         return vehicle().axle(place()).orElseThrow();
     }
 
@@ -116,21 +111,9 @@ public final class ShocksPane extends StepPane {
         }
     }
 
-    private void weights(UnaryOperator<Weights> how) {
-        Weights now = Weights.of(vehicle(), place());
-        change(build -> build.with(place(), how.apply(now)), "weights", words().text("axle." + place().id()));
-    }
-
-    /** Takes what four scales show. */
-    private void weighed(double[] pads) {
-        int at = place() == AxlePlace.FRONT ? 0 : 2;
-        weights(w -> new Weights(
-                pads[at], pads[at + 1], Math.min(w.unsprung(), 0.9 * 2 * Math.min(pads[at], pads[at + 1]))));
-    }
-
     @Override
     public void relabel() {
-        scales.relabel();
+        weights.relabel();
     }
 
     @Override
@@ -206,7 +189,7 @@ public final class ShocksPane extends StepPane {
     private void fillForm() {
         Words w = words();
         List<Node> all = new ArrayList<>();
-        all.add(weightRow(w));
+        all.add(weights.row(w));
         if (springing().shocks().isEmpty() && springing().torsionBars().isEmpty()) {
             all.add(startRow(w));
         } else {
@@ -268,36 +251,6 @@ public final class ShocksPane extends StepPane {
         row.getChildren().add(Labels.over(words().text(label), field, quantity, wordsSupplier()));
     }
 
-    private Node weightRow(Words w) {
-        FlowPane row = row();
-        Weights now = Weights.of(vehicle(), place());
-        row.getChildren().add(Labels.of(w.text("shocks.weights"), "form-title"));
-        field(
-                row,
-                "weight-left",
-                "shocks.weight_left",
-                Quantity.MASS,
-                now.left(),
-                v -> weights(x -> new Weights(v, x.right(), x.unsprung())));
-        field(
-                row,
-                "weight-right",
-                "shocks.weight_right",
-                Quantity.MASS,
-                now.right(),
-                v -> weights(x -> new Weights(x.left(), v, x.unsprung())));
-        field(
-                row,
-                "weight-unsprung",
-                "shocks.unsprung",
-                Quantity.MASS,
-                now.unsprung(),
-                v -> weights(x -> new Weights(x.left(), x.right(), v)));
-        scales.show(vehicle());
-        row.getChildren().add(scales);
-        return row;
-    }
-
     private Node setRow(Words w) {
         FlowPane row = row();
         row.getChildren().add(Labels.of(w.text("shocks.set"), "form-title"));
@@ -321,7 +274,7 @@ public final class ShocksPane extends StepPane {
     }
 
     private boolean onFrame(String mount) {
-        return axle().mount(mount).orElseThrow().body().equals(BodyNames.FRAME);
+        return axle().mount(mount).orElseThrow().body().equals(BodyName.FRAME);
     }
 
     private void splitFields(FlowPane row, Words w, Shock shock) {
@@ -406,6 +359,6 @@ public final class ShocksPane extends StepPane {
     @Override
     public void dispose() {
         patches.dispose();
-        scales.stop();
+        weights.dispose();
     }
 }

@@ -173,7 +173,7 @@ final class SpringsForm {
                 .mapShocks(shock -> shock.spring().isPresent() && shock.size().isPresent()
                         ? shock.withSpring(Optional.of(Air.ordinary(shock.size().get())))
                         : shock);
-        Vehicle aired = pane.vehicle().withAxle(pane.axleNow().withSpringing(next));
+        Vehicle aired = pane.vehicle().withAxle(pane.axle().withSpringing(next));
         pane.plan("shocks.to_air", RideHeight.set(aired, pane.place()).orElse(aired));
     }
 }

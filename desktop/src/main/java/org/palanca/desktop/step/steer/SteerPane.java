@@ -11,7 +11,6 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -30,7 +29,6 @@ import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.study.assessment.SteeringOffer;
-import org.palanca.study.steering.AlignmentCard;
 import org.palanca.study.steering.JointLimit;
 import org.palanca.study.steering.PickupAdvice;
 import org.palanca.study.steering.SteerSweep;
@@ -177,7 +175,7 @@ public final class SteerPane extends StepPane {
                 new CurveView.Axis(w.text("steer.toe_axis"), Quantity.ANGLE),
                 new CurveView.Axis(w.text("steer.travel_axis"), Quantity.LENGTH),
                 w);
-        card.getChildren().setAll(alignment(found.card(), w));
+        card.getChildren().setAll(AlignmentView.of(found.card(), w));
         boolean steers = found.sweep().isPresent();
         ackermann.setVisible(steers);
         ackermann.setManaged(steers);
@@ -198,7 +196,7 @@ public final class SteerPane extends StepPane {
         if (offers.isEmpty()) {
             return;
         }
-        offered.getChildren().add(label(w.text("steer.offers"), "form-title"));
+        offered.getChildren().add(Labels.of(w.text("steer.offers"), "form-title"));
         Vehicle vehicle = vehicle();
         Label now = Labels.sentence(w.text(offers.get(0).now(vehicle)), "second");
         now.setId("steer-now");
@@ -251,7 +249,7 @@ public final class SteerPane extends StepPane {
             }
         });
         if (!ways.getItems().isEmpty()) {
-            settings.getChildren().add(new VBox(2, label(w.text("steer.by_title"), "second"), ways));
+            settings.getChildren().add(new VBox(2, Labels.of(w.text("steer.by_title"), "second"), ways));
         }
     }
 
@@ -328,72 +326,16 @@ public final class SteerPane extends StepPane {
         document().change(what.after(), Message.of("change.tried", what.mount().mount()), "");
     }
 
-    private Node alignment(AlignmentCard shown, Words w) {
-        GridPane grid = new GridPane();
-        grid.getStyleClass().add("card-grid");
-        grid.setHgap(18);
-        grid.setVgap(6);
-        String[] heads = {"", "side.left", "side.right", "steer.cross"};
-        for (int column = 1; column < heads.length; column++) {
-            grid.add(label(w.text(heads[column]), "second"), column, 0);
-        }
-        int row = 1;
-        for (AlignmentCard.Row line : shown.rows()) {
-            grid.add(label(w.text("steer.row." + line.id()), "second"), 0, row);
-            grid.add(number(line.left(), line.quantity(), w), 1, row);
-            grid.add(number(line.right(), line.quantity(), w), 2, row);
-            grid.add(number(line.cross(), line.quantity(), w), 3, row);
-            row++;
-        }
-        grid.add(label(w.text("steer.total_toe"), "second"), 0, row);
-        grid.add(number(shown.totalToe(), Quantity.ANGLE, w), 1, row);
-        row++;
-        grid.add(label(w.text("steer.thrust"), "second"), 0, row);
-        grid.add(number(shown.thrust(), Quantity.ANGLE, w), 1, row);
-        Label title = label(w.text("steer.card_title"), "form-title");
-        Label where = label(poseText(shown.pose(), w), "second");
-        return new VBox(6, title, where, grid);
-    }
-
-    private static String poseText(WheelTravel pose, Words w) {
-        if (pose.equals(WheelTravel.RIDE)) {
-            return w.text("top.ride");
-        }
-        String steered = pose.steer() == 0
-                ? w.text("steer.straight")
-                : w.text(pose.steer() > 0 ? "pad.steer_left" : "pad.steer_right", percent(Math.abs(pose.steer())));
-        return w.text("steer.pose", signed(pose.left(), w), signed(pose.right(), w), steered);
-    }
-
-    private static String signed(double travel, Words w) {
-        String text = w.units().text(travel, Quantity.LENGTH).replace("-", "−");
-        return travel > 0 ? "+" + text : text;
-    }
-
-    private static String percent(double part) {
-        return (Math.round(part * 100) + " %").replace("-", "−");
-    }
-
-    private static Label number(double value, Quantity quantity, Words w) {
-        Label label = label(w.units().text(value, quantity).replace("-", "−"), "card-number");
-        label.setAlignment(Pos.BASELINE_RIGHT);
-        return label;
-    }
-
-    private static Label label(String text, String styleClass) {
-        Label label = new Label(text);
-        label.getStyleClass().add(styleClass);
-        return label;
-    }
-
     /** Locks, turning circle and the joint that meets its limit first, a sentence each. */
     private void facts(SteerStudy found, Words w) {
         facts.getChildren().clear();
-        facts.getChildren().add(label(w.text("steer.facts_title"), "form-title"));
+        facts.getChildren().add(Labels.of(w.text("steer.facts_title"), "form-title"));
         found.sweep().ifPresent(sweep -> {
             SteerSweep.Turn full = sweep.fullLeft();
             fact(w.text("steer.lock", Message.angle(full.inner()), Message.angle(full.outer())));
-            full.ackermann().ifPresent(percent -> fact(w.text("steer.ackermann_at_lock", percent(percent / 100))));
+            full.ackermann()
+                    .ifPresent(
+                            percent -> fact(w.text("steer.ackermann_at_lock", AlignmentView.percent(percent / 100))));
         });
         found.circle()
                 .ifPresent((TurningCircle circle) -> fact(w.text(
@@ -403,7 +345,7 @@ public final class SteerPane extends StepPane {
                         joint.tilt() > JointLimit.COMMON_LIMIT ? "steer.joint_over" : "steer.joint",
                         joint.mount(),
                         Message.angle(joint.tilt()),
-                        poseText(joint.pose(), w),
+                        AlignmentView.poseText(joint.pose(), w),
                         Message.angle(JointLimit.COMMON_LIMIT))));
         if (found.sweep().isEmpty()) {
             fact(w.text("steer.not_steered"));
@@ -412,7 +354,7 @@ public final class SteerPane extends StepPane {
     }
 
     private void fact(String text) {
-        Label label = label(text, "working-meaning");
+        Label label = Labels.of(text, "working-meaning");
         label.setWrapText(true);
         label.setMaxWidth(PLOT_WIDTH + 60);
         facts.getChildren().add(label);

@@ -1,0 +1,134 @@
+package org.palanca.desktop.step.place;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.units.ReadingLimits;
+import org.palanca.base.units.UnitStyle;
+import org.palanca.base.words.Words;
+import org.palanca.desktop.control.FractionText;
+import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.control.MeasureField;
+import org.palanca.floor.adjust.SurveyRemark;
+import org.palanca.floor.placing.PlacingSheet;
+import org.palanca.vehicle.MountReadings;
+import org.palanca.vehicle.survey.Reading;
+
+/** What each tape must show for a mount, how far off it may be, and what it showed. */
+final class ReadingsTable {
+    private final PlacePane pane;
+
+    ReadingsTable(PlacePane pane) {
+        this.pane = pane;
+    }
+
+    GridPane table(PlacingSheet sheet, Words w) {
+        GridPane grid = new GridPane();
+        grid.setHgap(12);
+        grid.setVgap(5);
+        String[] heads = {"", "placing.from_mark", "placing.reads", "placing.allowed", "placing.found"};
+        for (int i = 1; i < heads.length; i++) {
+            grid.add(Labels.of(w.text(heads[i]), "second"), i, 0);
+        }
+        List<PlacingSheet.Tape> all = new ArrayList<>(sheet.tapes());
+        all.addAll(sheet.checks());
+        Optional<MountReadings> found = pane.build().found(sheet.mount());
+        for (int i = 0; i < all.size(); i++) {
+            PlacingSheet.Tape tape = all.get(i);
+            boolean check = i >= sheet.tapes().size();
+            Reading reading = tape.reading();
+            String from = reading.kind().between()
+                    ? w.text(check ? "placing.check_from" : "placing.tape_from", reading.from())
+                    : w.text("placing.height");
+            Label name = Labels.of(from, check ? "second" : "step-name");
+            name.setWrapText(true);
+            name.setMinHeight(Region.USE_PREF_SIZE);
+            FractionText must = new FractionText(check ? 1.3 : 1.9);
+            must.setId("must-" + (i + 1));
+            ReadingLimits limits = w.units().limits(reading.value(), tape.allowed());
+            must.show(new UnitStyle.Text(limits.number(), w.units().unit(Quantity.LENGTH)));
+            must.setAlignment(Pos.CENTER_LEFT);
+            MeasureField blank = new MeasureField(
+                            Quantity.LENGTH,
+                            pane.wordsSupplier(),
+                            value -> found(sheet, reading, value),
+                            pane.complaints())
+                    .asRead();
+            blank.setId("found-" + (i + 1));
+            blank.setOnCleared(() -> drop(sheet, reading));
+            Optional<Reading> read = found.flatMap(one -> taken(one, reading));
+            read.ifPresentOrElse(taken -> blank.show(taken.value()), () -> blank.showNone(""));
+            boolean outside =
+                    read.filter(taken -> limits.outside(taken.value())).isPresent();
+            blank.setOutside(outside);
+            grid.add(Labels.of(Integer.toString(i + 1), "step-name"), 0, i + 1);
+            grid.add(name, 1, i + 1);
+            grid.add(must, 2, i + 1);
+            must.setMinWidth(Region.USE_PREF_SIZE);
+            Label allowed = Labels.of(limits.margin(), outside ? "limit" : "second");
+            allowed.setId("allowed-" + (i + 1));
+            allowed.setMinWidth(Region.USE_PREF_SIZE);
+            grid.add(allowed, 3, i + 1);
+            HBox blankWithUnit = Labels.withUnit(blank, Quantity.LENGTH, pane.wordsSupplier());
+            blankWithUnit.setMinWidth(Region.USE_PREF_SIZE);
+            grid.add(blankWithUnit, 4, i + 1);
+        }
+        return grid;
+    }
+
+    /** What was read from other marks than these, as when a sheet was printed before the survey grew: it counts as well. */
+    VBox alsoRead(PlacingSheet sheet, Words w) {
+        VBox box = new VBox(3);
+        List<Reading> read =
+                pane.build().found(sheet.mount()).map(MountReadings::readings).orElse(List.of());
+        for (Reading reading : read) {
+            if (sheet.readings().stream().noneMatch(reading::sameAs)) {
+                String text = w.text(
+                        "placing.also_read",
+                        w.text(SurveyRemark.phrase(reading)),
+                        w.units().text(reading.value(), reading.kind().quantity()));
+                Button drop = Labels.button("drop-found-" + read.indexOf(reading), "✕", () -> drop(sheet, reading));
+                drop.setAccessibleText(w.text("measure.drop", text));
+                HBox row = new HBox(8, Labels.of(text, "second"), drop);
+                row.setAlignment(Pos.CENTER_LEFT);
+                box.getChildren().add(row);
+            }
+        }
+        return box;
+    }
+
+    private static Optional<Reading> taken(MountReadings found, Reading wanted) {
+        return found.readings().stream().filter(wanted::sameAs).findFirst();
+    }
+
+    private void found(PlacingSheet sheet, Reading reading, double value) {
+        List<Reading> next = others(sheet, reading);
+        next.add(reading.withValues(List.of(value)));
+        pane.change(
+                build -> build.with(new MountReadings(sheet.mount(), next)),
+                "found",
+                sheet.mount().mount());
+    }
+
+    private void drop(PlacingSheet sheet, Reading reading) {
+        pane.change(
+                build -> build.with(new MountReadings(sheet.mount(), others(sheet, reading))),
+                "found",
+                sheet.mount().mount());
+    }
+
+    private List<Reading> others(PlacingSheet sheet, Reading reading) {
+        List<Reading> others = new ArrayList<>(
+                pane.build().found(sheet.mount()).map(MountReadings::readings).orElse(List.of()));
+        others.removeIf(reading::sameAs);
+        return others;
+    }
+}
