@@ -375,7 +375,7 @@ class CycleTest extends WindowTest {
                 && !side().contains("hose breather is pulled"));
         enter(row + "-to", "-104, 4");
         assertThat(trouble()).contains("is no point");
-        onFx(() -> lookup(row + "-to-body").<ComboBox<String>>query().setValue("frame"));
+        onFx(() -> lookup(row + "-to-body").<ComboBox<BodyName>>query().setValue(BodyName.of("frame")));
         assertThat(hoses().get(before).to().body()).isEqualTo(BodyName.of("frame"));
         press("#hose-drop-" + before);
         assertThat(hoses()).hasSize(before);

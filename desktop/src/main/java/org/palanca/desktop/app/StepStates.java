@@ -42,6 +42,8 @@ final class StepStates {
             return;
         }
         vehicle = next;
+        // What was found of another vehicle must not be said of this one.
+        assessment.drop();
         atOnce.ask(
                 goOn -> {
                     VehicleReview review = VehicleReview.atOnce(next);
