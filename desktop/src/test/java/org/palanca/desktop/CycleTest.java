@@ -23,9 +23,12 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
+import org.palanca.base.units.LengthStyle;
+import org.palanca.base.units.Lengths;
 import org.palanca.desktop.board.Grip;
 import org.palanca.desktop.board.GripBoard;
 import org.palanca.desktop.step.cycle.CycleBoard;
+import org.palanca.desktop.step.cycle.CyclePane;
 import org.palanca.desktop.step.shocks.ShockBoard;
 import org.palanca.drawing.Elevation;
 import org.palanca.mechanism.axle.WheelTravel;
@@ -164,6 +167,37 @@ class CycleTest extends WindowTest {
         assertThat(part("tank guard").form()).as("a drag is one step").isEqualTo(before);
         push(KeyCode.CONTROL, KeyCode.DIGIT0);
         assertThat(board.pixelsPerMetre()).isCloseTo(far, within(1e-9));
+    }
+
+    /** While an arrow key is held down its moves come faster than a form can be made anew; let go of, the form says where it is. */
+    @Test
+    void aHeldArrowKeyMovesAndTheFormFollowsWhenItIsLetGo() {
+        step("cycle");
+        onFx(() -> lookup("#cycle-pane").queryAs(CyclePane.class).select("tank guard"));
+        CycleBoard board = lookup("#cycle-board").query();
+        onFx(board::requestFocus);
+        double before = guardBottom();
+        Node field = lookup("#part-0-bottom").query();
+        String written = fieldText("#part-0-bottom");
+        press(KeyCode.DOWN);
+        eventually(() -> guardBottom() < before);
+        assertThat(board.moving()).isTrue();
+        assertThat(lookup("#part-0-bottom").<Node>query()).as("the form waits").isSameAs(field);
+        release(KeyCode.DOWN);
+        eventually(() -> !board.moving());
+        assertThat(fieldText("#part-0-bottom")).isNotEqualTo(written);
+        assertThat(Lengths.parse(fieldText("#part-0-bottom"), LengthStyle.INCH_SIXTEENTHS))
+                .as("the form says where it is now, to the sixteenth it is written in")
+                .isCloseTo(guardBottom(), within(inches(1.0 / 32)));
+        press(KeyCode.DOWN);
+        eventually(board::moving);
+        onFx(() -> lookup("#step-cycle").query().requestFocus());
+        assertThat(board.moving()).as("the keyboard went elsewhere").isFalse();
+        release(KeyCode.DOWN);
+    }
+
+    private double guardBottom() {
+        return ((Part.BoxForm) part("tank guard").form()).box().bottom();
     }
 
     /** Mounts move on this board too, and what was taken is let go when it is gone. */

@@ -43,6 +43,7 @@ public abstract class GripBoard extends FloorBoard {
     private Optional<Grip> inHand = Optional.empty();
     private Optional<Grip> under = Optional.empty();
     private boolean dragging;
+    private boolean arrowHeld;
     private Elevation lastElevation = Elevation.SIDE;
     private Optional<Consumer<MouseEvent>> gesture = Optional.empty();
 
@@ -51,7 +52,7 @@ public abstract class GripBoard extends FloorBoard {
      *
      * @param document the vehicle
      * @param took told when something is taken, or let go of
-     * @param rested told when a drag has ended
+     * @param rested told when a drag has ended, or an arrow key is let go of
      */
     protected GripBoard(
             Supplier<Words> words, Supplier<Theme> theme, Document document, Runnable took, Runnable rested) {
@@ -60,13 +61,21 @@ public abstract class GripBoard extends FloorBoard {
         this.took = took;
         this.rested = rested;
         setFocusTraversable(true);
-        focusedProperty().addListener((o, before, now) -> draw());
+        focusedProperty().addListener((o, before, now) -> {
+            draw();
+            arrowReleased();
+        });
         setOnMouseMoved(this::over);
         setOnMouseExited(event -> hover(Optional.empty()));
         setOnMousePressed(this::pressed);
         setOnMouseDragged(event -> gesture.ifPresent(drag -> drag.accept(event)));
         setOnMouseReleased(event -> released());
         setOnKeyPressed(this::key);
+        setOnKeyReleased(event -> {
+            if (event.getCode().isArrowKey()) {
+                arrowReleased();
+            }
+        });
     }
 
     /** What there is to take hold of, as it is drawn; empty while nothing is shown. */
@@ -96,9 +105,9 @@ public abstract class GripBoard extends FloorBoard {
         under = under.filter(there::contains);
     }
 
-    /** Whether something is being dragged just now. */
-    public boolean dragging() {
-        return dragging;
+    /** Whether something is being moved just now, by the pointer or by an arrow key that is held down. */
+    public boolean moving() {
+        return dragging || arrowHeld;
     }
 
     /** Where something is drawn in an elevation, in this control's own pixels: a mount's centre, a part's middle. */
@@ -196,11 +205,20 @@ public abstract class GripBoard extends FloorBoard {
         } else if (code == KeyCode.CLOSE_BRACKET || code == KeyCode.OPEN_BRACKET) {
             takeNext(code == KeyCode.CLOSE_BRACKET ? 1 : -1);
         } else if (code.isArrowKey() && inHand.isPresent()) {
+            arrowHeld = true;
             nudge(inHand.get(), code, event.isShiftDown() ? 16 : 1);
         } else {
             return;
         }
         event.consume();
+    }
+
+    /** A key that repeats outruns whatever is made anew at each of its moves: that waits until the key is let go of. */
+    private void arrowReleased() {
+        if (arrowHeld) {
+            arrowHeld = false;
+            rested.run();
+        }
     }
 
     /** Takes the next of all there is, or the one before; where there is nothing, nothing. */

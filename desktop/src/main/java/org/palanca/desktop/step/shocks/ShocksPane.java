@@ -129,7 +129,7 @@ public final class ShocksPane extends StepPane {
             return;
         }
         board.show(vehicle(), place());
-        if (!board.dragging()) {
+        if (!board.moving()) {
             fillForm();
         }
         showSide(RideStudy.of(vehicle(), place()));
