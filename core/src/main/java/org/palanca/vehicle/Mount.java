@@ -6,7 +6,7 @@ import java.util.List;
  * A point fixed to one body, where a link end is bolted.
  *
  * @param name unique within its axle
- * @param body the body it is fixed to, one of {@link BodyName#ALL}
+ * @param body the body it is fixed to
  * @param placement where it is at ride
  * @param holes other places its bolt could go, in the order of the file
  * @param canMove whether it may be put somewhere else: false on what is bought, or welded for good
@@ -35,7 +35,7 @@ public record Mount(String name, BodyName body, Placement placement, List<Hole> 
     }
 
     public boolean onFrame() {
-        return body.equals(BodyName.FRAME);
+        return body == BodyName.FRAME;
     }
 
     public boolean mirrored() {

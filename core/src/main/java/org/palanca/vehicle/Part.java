@@ -19,7 +19,7 @@ import org.palanca.vehicle.survey.Box;
  * Something with a shape that may be touched, fixed to one body of an axle or to the frame.
  *
  * @param name what the shop calls it
- * @param body one of {@link BodyName#ALL}
+ * @param body what it is fixed to
  * @param kind decides how much room it wants
  * @param form its shape at ride, vehicle frame
  * @param joined names of what it is welded or bolted to, and so may share room with: other parts, obstacles, mounts

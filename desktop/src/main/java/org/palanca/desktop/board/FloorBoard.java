@@ -240,6 +240,24 @@ public abstract class FloorBoard extends DrawnRegion {
         scribe.line(area.getMinX(), y, area.getMaxX(), y);
     }
 
+    /**
+     * Opposite corners of the room an axle's wheels take up at ride.
+     *
+     * @param wheelbase of the vehicle [m]
+     * @param ahead how much more to show ahead and behind [m]
+     * @param beside how much more to show on both sides [m]
+     * @param above how much more to show over the wheels [m]
+     * @return vehicle frame [m]
+     */
+    protected static List<Vector3D> wheels(Axle axle, double wheelbase, double ahead, double beside, double above) {
+        double line = axle.lineX(wheelbase);
+        double along = axle.tyre().diameter() / 2 + ahead;
+        double half = axle.track() / 2 + axle.tyre().width() / 2 + beside;
+        return List.of(
+                new Vector3D(line - along, half, 0),
+                new Vector3D(line + along, -half, axle.tyre().diameter() + above));
+    }
+
     /** A box as it is seen. */
     public static Shape.Path box(Box box, Elevation elevation) {
         Vector3D low = new Vector3D(box.rear(), box.right(), box.bottom());

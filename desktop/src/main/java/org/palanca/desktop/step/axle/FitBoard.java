@@ -73,21 +73,16 @@ final class FitBoard extends FloorBoard {
 
     @Override
     protected List<Vector3D> inView() {
-        List<Vector3D> places = new ArrayList<>();
         if (vehicle == null) {
             return List.of(Vector3D.ZERO, Vector3D.PLUS_I);
         }
         Axle axle = ride.axle();
-        double line = axle.lineX(vehicle.wheelbase());
-        double radius = axle.tyre().diameter() / 2;
-        double half = axle.track() / 2 + axle.tyre().width() / 2;
-        places.add(new Vector3D(line - radius - 0.25, half + 0.1, 0));
-        places.add(new Vector3D(
-                line + radius + 0.25,
-                -half - 0.1,
-                axle.tyre().diameter() + axle.travel().bump()));
+        List<Vector3D> places = new ArrayList<>(
+                wheels(axle, vehicle.wheelbase(), 0.25, 0.1, axle.travel().bump()));
         Surroundings around = vehicle.build().surroundings(place);
-        around.well().ifPresent(well -> places.add(new Vector3D(line + well.frontEdge(), well.outer(), well.top())));
+        around.well()
+                .ifPresent(well -> places.add(
+                        new Vector3D(axle.lineX(vehicle.wheelbase()) + well.frontEdge(), well.outer(), well.top())));
         around.driveline().ifPresent(shaft -> places.add(shaft.output()));
         return places;
     }

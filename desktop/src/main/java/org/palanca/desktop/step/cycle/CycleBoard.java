@@ -44,6 +44,7 @@ public final class CycleBoard extends GripBoard {
     private Optional<ClearanceStudy.Tight> marked = Optional.empty();
     private WheelTravel pose = WheelTravel.RIDE;
     private Optional<ClearanceStudy.Tight> nearest = Optional.empty();
+
     /**
      * A board to cycle an axle on.
      *
@@ -122,15 +123,8 @@ public final class CycleBoard extends GripBoard {
             return List.of(Vector3D.ZERO, Vector3D.PLUS_I);
         }
         Axle axle = model.axle();
-        double line = axle.lineX(vehicle.wheelbase());
-        double radius = axle.tyre().diameter() / 2;
-        double half = axle.track() / 2 + axle.tyre().width() / 2;
-        List<Vector3D> places = new ArrayList<>();
-        places.add(new Vector3D(line - radius - 0.15, half, 0));
-        places.add(new Vector3D(
-                line + radius + 0.15,
-                -half,
-                axle.tyre().diameter() + axle.travel().bump()));
+        List<Vector3D> places = new ArrayList<>(
+                wheels(axle, vehicle.wheelbase(), 0.15, 0, axle.travel().bump()));
         axle.mounts().forEach(mount -> places.add(axle.position(mount.name(), vehicle.wheelbase())));
         return places;
     }

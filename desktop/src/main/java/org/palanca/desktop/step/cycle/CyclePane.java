@@ -146,14 +146,14 @@ public final class CyclePane extends StepPane {
         }
         board.show(vehicle(), place(), state().poseProperty().get());
         showNearest();
-        boolean dragging = board.dragging();
-        if (!dragging) {
+        boolean moving = board.moving();
+        if (!moving) {
             form.getChildren().setAll(parts.rows());
             showRow();
         }
         begin();
-        // While something is dragged the last answers stay, faint and out of reach, until there are new ones.
-        sideColumn().setDisable(dragging && ends.isEmpty());
+        // While something is moved the last answers stay, faint and out of reach, until there are new ones.
+        sideColumn().setDisable(moving && ends.isEmpty());
         if (!sideColumn().isDisabled()) {
             showPoses();
             showSide();
@@ -305,17 +305,20 @@ public final class CyclePane extends StepPane {
         }
         int number = 0;
         for (TravelGain gain : gains) {
-            String said = w.text(gain.said());
-            Label label = Labels.sentence(VerdictColumn.capital(said), "working-why");
-            Button attempt = Labels.button(
-                    "cycle-try-" + number,
-                    w.text("cycle.try"),
-                    () -> document().change(gain.after(), Message.of("change.gain", gain.what()), ""));
-            attempt.setAccessibleText(w.text("cycle.try") + ": " + said);
-            all.add(new VBox(3, label, attempt));
+            all.add(attempt(w, "cycle-try-" + number, gain.said(), gain.what(), gain.after()));
             number++;
         }
         return all;
+    }
+
+    /** What a change would give, over the button that makes it. */
+    private Node attempt(Words w, String id, Message gives, Message what, Vehicle after) {
+        String said = w.text(gives);
+        Label label = Labels.sentence(VerdictColumn.capital(said), "working-why");
+        Button attempt = Labels.button(
+                id, w.text("cycle.try"), () -> document().change(after, Message.of("change.gain", what), ""));
+        attempt.setAccessibleText(w.text("cycle.try") + ": " + said);
+        return new VBox(3, label, attempt);
     }
 
     private List<Node> tight(Words w) {
@@ -371,14 +374,7 @@ public final class CyclePane extends StepPane {
                 "second"));
         int number = 0;
         for (ClearanceGain gain : roomGains) {
-            String said = w.text(gain.said());
-            Label label = Labels.sentence(VerdictColumn.capital(said), "working-why");
-            Button attempt = Labels.button(
-                    "cycle-room-" + number,
-                    w.text("cycle.try"),
-                    () -> document().change(gain.after(), Message.of("change.gain", gain.what()), ""));
-            attempt.setAccessibleText(w.text("cycle.try") + ": " + said);
-            all.add(new VBox(3, label, attempt));
+            all.add(attempt(w, "cycle-room-" + number, gain.said(), gain.what(), gain.after()));
             number++;
         }
         return all;

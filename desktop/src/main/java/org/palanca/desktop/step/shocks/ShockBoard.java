@@ -96,12 +96,7 @@ public final class ShockBoard extends GripBoard {
             return List.of(Vector3D.ZERO, Vector3D.PLUS_I);
         }
         Axle axle = ride.axle();
-        double line = axle.lineX(vehicle.wheelbase());
-        double radius = axle.tyre().diameter() / 2;
-        double half = axle.track() / 2 + axle.tyre().width() / 2;
-        List<Vector3D> places = new ArrayList<>();
-        places.add(new Vector3D(line - radius - 0.1, half, 0));
-        places.add(new Vector3D(line + radius + 0.1, -half, axle.tyre().diameter()));
+        List<Vector3D> places = new ArrayList<>(wheels(axle, vehicle.wheelbase(), 0.1, 0, 0));
         for (String mount : axle.springing().mounts()) {
             places.add(axle.position(mount, vehicle.wheelbase()));
         }
