@@ -3,6 +3,7 @@ package org.palanca.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
@@ -132,6 +133,26 @@ class KeyboardTest extends WindowTest {
         assertThat(window.document().vehicle().revision()).isEqualTo(2);
         assertThat(lookup("#make-revision").queryAs(Button.class).getText()).contains("now 2");
         assertThat(label("#make-counts")).contains("9 jam nuts of each hand");
+    }
+
+    @Test
+    void whatTheListSaysOfTheVehicleBeforeTheChangeIsFaintUntilTheStudiesHaveSeenTheNewOne() {
+        eventually(() -> !faint("#step-cycle"));
+        push(KeyCode.CONTROL, KeyCode.DIGIT1);
+        clickOn("#use-street");
+        eventually(() -> faint("#step-cycle"));
+        assertThat(faint("#step-goals"))
+                .as("what is known without the studies is of the new vehicle")
+                .isFalse();
+        assertThat(lookup("#step-cycle").query().getAccessibleText())
+                .as("an old state is not read out")
+                .isEqualTo("Cycle");
+        eventually(() -> !faint("#step-cycle"));
+        assertThat(railText("#step-cycle")).startsWith("Cycle, ");
+    }
+
+    private boolean faint(String id) {
+        return lookup(id).query().getPseudoClassStates().contains(PseudoClass.getPseudoClass("stale"));
     }
 
     private String railText(String id) {

@@ -62,6 +62,7 @@ final class StepStates {
     }
 
     private void quick(Answer answer) {
+        Steps.ALL.forEach(list::stale);
         answer.known().forEach(one -> list.show(one.step(), one.state()));
         assessment.ask(
                 goOn -> {

@@ -15,6 +15,7 @@ import org.palanca.base.words.Words;
 public final class StepList extends VBox {
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("in-hand");
     private static final PseudoClass HELD = PseudoClass.getPseudoClass("held");
+    private static final PseudoClass STALE = PseudoClass.getPseudoClass("stale");
 
     private final Supplier<Words> words;
     private final List<Entry> entries = new ArrayList<>();
@@ -72,9 +73,20 @@ public final class StepList extends VBox {
             if (entry.step() == step) {
                 entry.state().setText(words.get().text(state.message()));
                 entry.button().pseudoClassStateChanged(HELD, state.held());
+                entry.button().pseudoClassStateChanged(STALE, false);
                 entry.button()
                         .setAccessibleText(
                                 entry.name().getText() + ", " + entry.state().getText());
+            }
+        }
+    }
+
+    /** A step's state is of a vehicle that has changed since: it stays, faint, until there is a new one. */
+    public void stale(Step step) {
+        for (Entry entry : entries) {
+            if (entry.step() == step) {
+                entry.button().pseudoClassStateChanged(STALE, true);
+                entry.button().setAccessibleText(entry.name().getText());
             }
         }
     }

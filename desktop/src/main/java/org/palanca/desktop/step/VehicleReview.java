@@ -57,7 +57,9 @@ public record VehicleReview(
             if (faults > 0) {
                 return StepState.held("rail." + bad, Integer.toString(faults));
             }
-            return StepState.free(found.looked().contains(step) ? "rail." + good : "rail." + good + "_none");
+            return found.looked().contains(step)
+                    ? StepState.free("rail." + good)
+                    : StepState.nothing("rail." + good + "_none");
         });
     }
 }

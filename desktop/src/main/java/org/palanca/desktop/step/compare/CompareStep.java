@@ -27,7 +27,7 @@ public final class CompareStep implements Step {
         int schemes = review.vehicle().schemes().size();
         return Optional.of(
                 schemes == 0
-                        ? StepState.free("rail.compare_none")
+                        ? StepState.nothing("rail.compare_none")
                         : StepState.free("rail.compare", Integer.toString(schemes)));
     }
 

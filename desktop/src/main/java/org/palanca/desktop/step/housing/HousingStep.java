@@ -33,13 +33,13 @@ public final class HousingStep implements Step {
         return review.assessment()
                 .flatMap(found -> review.vehicle().axles().stream()
                         .map(axle -> of(review.vehicle(), axle.place(), found))
-                        .reduce(StepState::worse));
+                        .reduce(StepState::weightier));
     }
 
     private static StepState of(Vehicle vehicle, AxlePlace place, Assessment found) {
         Housing housing = vehicle.build().housing(place);
         if (housing.sizes().isEmpty()) {
-            return StepState.free("rail.housing_none");
+            return StepState.nothing("rail.housing_none");
         }
         if (found.of(Fault.Job.HOUSING).stream().anyMatch(fault -> fault.axle().equals(Optional.of(place)))) {
             return StepState.held("rail.housing_fault");

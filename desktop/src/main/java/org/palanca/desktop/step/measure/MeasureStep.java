@@ -29,7 +29,7 @@ public final class MeasureStep implements Step {
         Adjustment survey = review.survey();
         List<Mark> marks = survey.survey().marks();
         if (marks.isEmpty()) {
-            return Optional.of(StepState.free("rail.measure_none"));
+            return Optional.of(StepState.nothing("rail.measure_none"));
         }
         long free = marks.stream()
                 .filter(mark -> !survey.free(mark.name()).isEmpty())

@@ -31,7 +31,7 @@ public final class PlaceStep implements Step {
         return review.assessment()
                 .flatMap(found -> review.vehicle().axles().stream()
                         .map(axle -> of(review, axle, found))
-                        .reduce(StepState::worse));
+                        .reduce(StepState::weightier));
     }
 
     private static StepState of(VehicleReview review, Axle axle, Assessment found) {

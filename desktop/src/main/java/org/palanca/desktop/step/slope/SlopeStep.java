@@ -25,7 +25,7 @@ public final class SlopeStep implements Step {
     @Override
     public Optional<StepState> state(VehicleReview review) {
         boolean stands = StandingVehicle.of(review.vehicle()).isPresent();
-        return Optional.of(StepState.free(stands ? "rail.slope" : "rail.slope_none"));
+        return Optional.of(stands ? StepState.free("rail.slope") : StepState.nothing("rail.slope_none"));
     }
 
     @Override

@@ -36,10 +36,12 @@ public final class SteerStep implements Step {
                 .mapToDouble(axle -> PickupAdvice.largestToeChange(review.vehicle(), axle.place()))
                 .max();
         if (toe.isEmpty()) {
-            return Optional.of(StepState.free("rail.steer_none"));
+            return Optional.of(StepState.nothing("rail.steer_none"));
         }
-        Message moves = Message.of("rail.steer_toe", Message.angle(toe.getAsDouble()));
-        return Optional.of(new StepState(moves, toe.getAsDouble() > Math.toRadians(TOE_WORTH_A_LOOK)));
+        String key = "rail.steer_toe";
+        Message.Measure much = Message.angle(toe.getAsDouble());
+        boolean held = toe.getAsDouble() > Math.toRadians(TOE_WORTH_A_LOOK);
+        return Optional.of(held ? StepState.held(key, much) : StepState.free(key, much));
     }
 
     @Override
