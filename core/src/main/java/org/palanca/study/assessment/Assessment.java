@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Verdict;
@@ -61,9 +62,27 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
         looked = Set.copyOf(looked);
     }
 
+    private static final RecentAssessments RECENT = new RecentAssessments();
+
     /** Looks at everything. The vehicle's description must have no errors. */
     public static Assessment of(Vehicle vehicle) {
-        return new Search(vehicle, Adjustment.of(vehicle.build().survey())).run();
+        return of(vehicle, () -> true).orElseThrow();
+    }
+
+    /**
+     * Looks at everything. The vehicle's description must have no errors.
+     *
+     * @param goOn asked before each study and within the long ones; once it answers false there is nothing
+     */
+    public static Optional<Assessment> of(Vehicle vehicle, BooleanSupplier goOn) {
+        Optional<Assessment> known = RECENT.of(vehicle);
+        if (known.isPresent()) {
+            return known;
+        }
+        Optional<Assessment> found =
+                new Search(vehicle, Adjustment.of(vehicle.build().survey()), goOn).run();
+        found.ifPresent(one -> RECENT.keep(vehicle, one));
+        return found;
     }
 
     /** Whether nothing at all is wrong. */
@@ -104,29 +123,42 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
     private static final class Search {
         private final Vehicle vehicle;
         private final Adjustment adjustment;
+        private final BooleanSupplier goOn;
         private final List<Fault> faults = new ArrayList<>();
         private final Set<Fault.Job> looked = EnumSet.noneOf(Fault.Job.class);
 
-        Search(Vehicle vehicle, Adjustment adjustment) {
+        Search(Vehicle vehicle, Adjustment adjustment, BooleanSupplier goOn) {
             this.vehicle = vehicle;
             this.adjustment = adjustment;
+            this.goOn = goOn;
         }
 
-        Assessment run() {
-            survey();
+        Optional<Assessment> run() {
+            List<Runnable> studies = new ArrayList<>(List.of(this::survey));
             for (Axle axle : vehicle.axles()) {
-                AxlePlace place = axle.place();
-                said(Fault.Job.AXLE, place, FitWords.of(vehicle, place, adjustment));
-                housing(axle);
-                links(place);
-                steer(axle);
-                cycle(place);
-                said(Fault.Job.SHOCKS, place, RideWords.of(RideStudy.of(vehicle, place)));
-                said(Fault.Job.SHAFT, place, ShaftWords.of(vehicle, place));
-                placed(place);
+                studies.addAll(studies(axle));
+            }
+            for (Runnable study : studies) {
+                if (!goOn.getAsBoolean()) {
+                    return Optional.empty();
+                }
+                study.run();
             }
             faults.sort(Comparator.comparing(Fault::step).thenComparingDouble(fault -> -fault.amount()));
-            return new Assessment(faults, looked);
+            return goOn.getAsBoolean() ? Optional.of(new Assessment(faults, looked)) : Optional.empty();
+        }
+
+        private List<Runnable> studies(Axle axle) {
+            AxlePlace place = axle.place();
+            return List.of(
+                    () -> said(Fault.Job.AXLE, place, FitWords.of(vehicle, place, adjustment)),
+                    () -> housing(axle),
+                    () -> links(place),
+                    () -> steer(axle),
+                    () -> cycle(place),
+                    () -> said(Fault.Job.SHOCKS, place, RideWords.of(RideStudy.of(vehicle, place))),
+                    () -> said(Fault.Job.SHAFT, place, ShaftWords.of(vehicle, place)),
+                    () -> placed(place));
         }
 
         /** What the marks and readings contradict; advice on what to read next is no fault. */
@@ -278,7 +310,7 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
         private void tightPairs(AxlePlace place, Limits limits) {
             Set<String> told = new HashSet<>();
             for (ClearanceStudy.Tight tight :
-                    ClearanceStudy.tooTight(new Clearances(limits.model()), limits.envelope())) {
+                    ClearanceStudy.tooTight(new Clearances(limits.model()), limits.envelope(), goOn)) {
                 String pair = "pair " + named(tight.one().name()) + "|"
                         + named(tight.other().name());
                 if (!tight.atRide() && told.add(pair)) {

@@ -2,6 +2,7 @@ package org.palanca.study.assessment;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import org.palanca.vehicle.Vehicle;
 
@@ -23,7 +24,7 @@ interface Candidate<T extends Candidate<T>> {
      * @param changes the best first
      * @param most so many are wanted
      * @param assessed so many are looked at
-     * @param goOn asked before each; answering false gives back what was found so far
+     * @param goOn asked while each is looked at; answering false gives back what was found so far
      * @return those that make nothing worse; where there is none, the first that makes everything together better all the same
      */
     static <T extends Candidate<T>> List<T> harmless(
@@ -31,16 +32,22 @@ interface Candidate<T extends Candidate<T>> {
         if (changes.isEmpty()) {
             return List.of();
         }
-        Assessment before = Assessment.of(vehicle);
+        Optional<Assessment> before = Assessment.of(vehicle, goOn);
+        if (before.isEmpty()) {
+            return List.of();
+        }
         List<T> harmless = new ArrayList<>();
         List<T> others = new ArrayList<>();
         for (T change : changes.subList(0, Math.min(assessed, changes.size()))) {
-            if (harmless.size() == most || !goOn.getAsBoolean()) {
+            if (harmless.size() == most) {
                 break;
             }
-            Assessment after = Assessment.of(change.after());
-            if (after.betterThan(before)) {
-                List<Fault> worse = after.worseThan(before);
+            Optional<Assessment> after = Assessment.of(change.after(), goOn);
+            if (after.isEmpty()) {
+                break;
+            }
+            if (after.get().betterThan(before.get())) {
+                List<Fault> worse = after.get().worseThan(before.get());
                 (worse.isEmpty() ? harmless : others).add(change.with(worse));
             }
         }

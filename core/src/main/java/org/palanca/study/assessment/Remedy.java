@@ -149,22 +149,25 @@ public record Remedy(
             if (moves.isEmpty()) {
                 return Optional.empty();
             }
-            Assessment now = Assessment.of(vehicle);
+            Optional<Assessment> now = Assessment.of(vehicle, goOn);
+            if (now.isEmpty()) {
+                return Optional.empty();
+            }
             Remedy second = null;
             int looked = 0;
             for (Move move : moves) {
-                if (!goOn.getAsBoolean()) {
-                    return Optional.empty();
-                }
                 if (looked == ASSESSED || tried.merge(move.mount().mount(), 1, Integer::sum) > OF_ONE_MOUNT) {
                     continue;
                 }
                 looked++;
-                Assessment then = Assessment.of(move.after());
-                if (!then.betterThan(now)) {
+                Optional<Assessment> then = Assessment.of(move.after(), goOn);
+                if (then.isEmpty()) {
+                    return Optional.empty();
+                }
+                if (!then.get().betterThan(now.get())) {
                     continue;
                 }
-                Remedy remedy = remedy(move, then.worseThan(now));
+                Remedy remedy = remedy(move, then.get().worseThan(now.get()));
                 if (remedy.worse().isEmpty()) {
                     return Optional.of(remedy);
                 }

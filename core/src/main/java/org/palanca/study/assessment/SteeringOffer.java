@@ -3,6 +3,7 @@ package org.palanca.study.assessment;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import org.palanca.base.words.Message;
 import org.palanca.study.steering.PickupAdvice;
@@ -26,22 +27,23 @@ public record SteeringOffer(PickupAdvice choice, List<Fault> worse, boolean help
      * rest; of each the one that steers least first.
      *
      * @param grid that pickups are set on [m]
-     * @param goOn asked before each is held against everything; answering false gives back what was found so far
+     * @param goOn asked while each is held against everything; answering false gives back what was found so far
      */
     public static List<SteeringOffer> of(
             Vehicle vehicle, AxlePlace place, double grid, PickupAdvice.Room room, BooleanSupplier goOn) {
         List<PickupAdvice> choices = PickupAdvice.choices(vehicle, place, grid, room);
         List<SteeringOffer> offers = new ArrayList<>();
-        if (choices.isEmpty() || !goOn.getAsBoolean()) {
+        Optional<Assessment> before = choices.isEmpty() ? Optional.empty() : Assessment.of(vehicle, goOn);
+        if (before.isEmpty()) {
             return offers;
         }
-        Assessment before = Assessment.of(vehicle);
         for (PickupAdvice choice : choices) {
-            if (!goOn.getAsBoolean()) {
+            Optional<Assessment> after = Assessment.of(choice.after(), goOn);
+            if (after.isEmpty()) {
                 break;
             }
-            Assessment after = Assessment.of(choice.after());
-            offers.add(new SteeringOffer(choice, after.worseThan(before), after.betterThan(before)));
+            List<Fault> worse = after.get().worseThan(before.get());
+            offers.add(new SteeringOffer(choice, worse, after.get().betterThan(before.get())));
         }
         offers.sort(Comparator.comparingInt(SteeringOffer::rank));
         return List.copyOf(offers);

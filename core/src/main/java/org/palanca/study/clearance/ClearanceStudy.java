@@ -246,6 +246,16 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
      * @param clearances left at ride
      */
     public static List<Tight> tooTight(Clearances clearances, TravelEnvelope envelope) {
+        return tooTight(clearances, envelope, () -> true);
+    }
+
+    /**
+     * The same, that can be given up.
+     *
+     * @param goOn asked after each row of poses and before each pair that is followed; answering false gives up with what is
+     *     known
+     */
+    public static List<Tight> tooTight(Clearances clearances, TravelEnvelope envelope, BooleanSupplier goOn) {
         Search search = new Search(clearances);
         Axle axle = clearances.model().axle();
         boolean steers = axle.steering().isPresent();
@@ -254,11 +264,12 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
         search.visit(WheelTravel.RIDE);
         search.visit(envelope);
         for (int parity = 0; parity < 2; parity++) {
-            rows(search, range, LOOK_OVER, turns, parity, () -> true);
+            rows(search, range, LOOK_OVER, turns, parity, goOn);
         }
         double step = (range.up() + range.down()) / (LOOK_OVER - 1);
         for (int pair : tightest(search)) {
-            if (search.room[pair] < clearances.pairs().get(pair).wanted() + NEAR) {
+            boolean near = search.room[pair] < clearances.pairs().get(pair).wanted() + NEAR;
+            if (near && goOn.getAsBoolean()) {
                 clearances.model().toRide();
                 search.follow(pair, range, step, steers ? 2.0 / (turns - 1) : 0);
             }

@@ -5,6 +5,7 @@ import static org.palanca.base.units.Lengths.inches;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.vehicle.AxlePlace;
@@ -50,5 +51,24 @@ class AssessmentTest {
                 .singleElement()
                 .satisfies(fault -> assertThat(fault.amount()).isBetween(1.0 / 32, 1.0 / 8));
         assertThat(cycle).extracting(fault -> fault.axle() + fault.id()).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void anAssessmentCanBeStoppedAnywhereAndLeavesNothingHalfKnown() {
+        Vehicle wide = track(inches(3));
+        for (int asked : new int[] {0, 1, 4, 12, 40}) {
+            AtomicInteger left = new AtomicInteger(asked);
+            assertThat(Assessment.of(wide, () -> left.getAndDecrement() > 0)).isEmpty();
+        }
+        Assessment whole = Assessment.of(wide);
+        assertThat(whole.looked()).isEqualTo(Assessment.of(tarn).looked());
+        assertThat(whole.of(Fault.Job.HOUSING)).isNotEmpty();
+    }
+
+    @Test
+    void aVehicleThatComesBackIsNotAssessedAgain() {
+        Assessment found = Assessment.of(track(inches(1)));
+        assertThat(Assessment.of(track(inches(1)))).isSameAs(found);
+        assertThat(Assessment.of(track(inches(1.5)))).isNotSameAs(found);
     }
 }

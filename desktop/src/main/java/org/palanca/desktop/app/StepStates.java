@@ -65,11 +65,8 @@ final class StepStates {
         Steps.ALL.forEach(list::stale);
         answer.known().forEach(one -> list.show(one.step(), one.state()));
         assessment.ask(
-                goOn -> {
-                    VehicleReview whole = answer.review().assessed();
-                    return new Answer(whole, known(whole));
-                },
-                this::whole,
+                goOn -> answer.review().assessed(goOn).map(whole -> new Answer(whole, known(whole))),
+                found -> found.ifPresent(this::whole),
                 failed);
     }
 

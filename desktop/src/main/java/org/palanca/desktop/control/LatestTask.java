@@ -59,6 +59,9 @@ public final class LatestTask {
         int mine = generation.incrementAndGet();
         BooleanSupplier goOn = () -> generation.get() == mine;
         next = () -> worker.execute(() -> {
+            if (!goOn.getAsBoolean()) {
+                return;
+            }
             T answer;
             try {
                 answer = work.apply(goOn);

@@ -2,6 +2,7 @@ package org.palanca.desktop.step;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import org.palanca.floor.adjust.Adjustment;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.result.targets.Scorecard;
@@ -32,9 +33,10 @@ public record VehicleReview(
                 vehicle, scorecards, Adjustment.of(vehicle.build().survey()), Optional.empty());
     }
 
-    /** The same with every study. */
-    public VehicleReview assessed() {
-        return new VehicleReview(vehicle, scorecards, survey, Optional.of(Assessment.of(vehicle)));
+    /** The same with every study; nothing once {@code goOn} answers false. */
+    public Optional<VehicleReview> assessed(BooleanSupplier goOn) {
+        return Assessment.of(vehicle, goOn)
+                .map(found -> new VehicleReview(vehicle, scorecards, survey, Optional.of(found)));
     }
 
     /** How many results of all axles are outside what is wanted. */

@@ -200,7 +200,7 @@ public final class CyclePane extends StepPane {
         showSide();
     }
 
-    private void heard(CycleWork.MountReadings found) {
+    private void heard(CycleWork.Endings found) {
         sideColumn().setDisable(false);
         ends = found.ends();
         worst = found.worst();

@@ -41,7 +41,7 @@ final class CycleWork {
      * @param worst the worst poses
      * @param atRide what shares room at ride, or is passed there already
      */
-    record MountReadings(List<TravelEnd> ends, List<WorstPose> worst, List<Message> atRide) {}
+    record Endings(List<TravelEnd> ends, List<WorstPose> worst, List<Message> atRide) {}
 
     /**
      * Who hears, on the window's own thread.
@@ -54,7 +54,7 @@ final class CycleWork {
      * @param failed that something could not be worked out
      */
     record Hears(
-            Consumer<MountReadings> ends,
+            Consumer<Endings> ends,
             Consumer<LimitMap> map,
             Consumer<ClearanceStudy> clear,
             BiConsumer<TravelEnd, List<TravelGain>> gains,
@@ -96,7 +96,7 @@ final class CycleWork {
         List<Message> atRide = new ArrayList<>();
         Overlap.of(limits.model(), limits.envelope()).forEach(overlap -> atRide.add(overlap.said()));
         limits.passedAtRide().forEach(limit -> atRide.add(Message.of("cycle.passed_at_ride", limit.what())));
-        MountReadings found = new MountReadings(ends, limits.envelope().worst(), List.copyOf(atRide));
+        Endings found = new Endings(ends, limits.envelope().worst(), List.copyOf(atRide));
         tell(goOn, () -> hears.ends().accept(found));
         map(limits, steer, COARSE, hears, goOn);
         Optional<TravelEnd> shortest = ends.stream()

@@ -1,0 +1,32 @@
+package org.palanca.study.assessment;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.palanca.vehicle.Vehicle;
+
+/**
+ * The vehicles assessed last, with what was found. The list of steps, the sentence at the foot and every search for advice
+ * ask for the same vehicle, and a change that is undone brings one back. Threads may share it.
+ */
+final class RecentAssessments {
+    /** So many vehicles: those tried for one piece of advice, and the way there and back. Most of each they share. */
+    private static final int MOST = 64;
+
+    private final Map<Vehicle, Assessment> found = new LinkedHashMap<>(MOST, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Vehicle, Assessment> eldest) {
+            return size() > MOST;
+        }
+    };
+
+    synchronized Optional<Assessment> of(Vehicle vehicle) {
+        return Optional.ofNullable(found.get(vehicle));
+    }
+
+    synchronized void keep(Vehicle vehicle, Assessment assessment) {
+        found.put(vehicle, assessment);
+    }
+}
