@@ -8,12 +8,15 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
+import javafx.application.Platform;
 import javafx.event.ActionEvent;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
@@ -100,9 +103,30 @@ abstract class WindowTest extends FxRobot {
 
     /** Waits until what is shown is of this moment: the results are worked out beside the window. */
     protected void settle() {
-        WaitForAsyncUtils.waitForFxEvents();
+        aFrame();
         eventually(() -> window == null || WaitForAsyncUtils.waitForAsyncFx(10_000, window::upToDate));
-        WaitForAsyncUtils.waitForFxEvents();
+        aFrame();
+    }
+
+    /** Waits until what has happened so far has been laid out. */
+    private void aFrame() {
+        CountDownLatch laidOut = new CountDownLatch(1);
+        WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {
+            Scene scene = stage.getScene();
+            if (scene == null || !stage.isShowing()) {
+                laidOut.countDown();
+                return;
+            }
+            scene.addPostLayoutPulseListener(new Runnable() {
+                @Override
+                public void run() {
+                    scene.removePostLayoutPulseListener(this);
+                    laidOut.countDown();
+                }
+            });
+            Platform.requestNextPulse();
+        });
+        eventually(() -> laidOut.getCount() == 0);
     }
 
     protected void eventually(BooleanSupplier condition) {

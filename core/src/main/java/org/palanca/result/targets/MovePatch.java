@@ -62,13 +62,14 @@ public record MovePatch(MountRef mount, String result, Vector3D centre, double s
     }
 
     private static boolean inBand(Vehicle moved, MountRef ref, List<String> resultIds) {
-        if (VehicleCheck.hasErrors(VehicleCheck.findings(moved))) {
+        if (!VehicleCheck.sound(moved, ref.axle())) {
             return false;
         }
         Scorecard there = Scorecard.of(new AxleModel(moved, ref.axle()));
-        return resultIds.stream()
+        boolean within = resultIds.stream()
                 .allMatch(id ->
                         there.mark(id).filter(mark -> mark.severity() == 0).isPresent());
+        return within && !VehicleCheck.hasErrors(VehicleCheck.findings(moved));
     }
 
     /** Whether any place tried is within the band. */

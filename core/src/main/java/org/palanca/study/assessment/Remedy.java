@@ -212,13 +212,14 @@ public record Remedy(
         }
 
         private void move(MountRef ref, Vector3D by, Vehicle moved, double price) {
-            if (VehicleCheck.hasErrors(VehicleCheck.findings(moved))) {
+            if (!VehicleCheck.sound(moved, axle.place())) {
                 return;
             }
             Scorecard card = Scorecard.of(new AxleModel(moved, axle.place()));
             Scorecard.Mark mark = card.mark(resultId).orElseThrow();
             double cost = card.badness() + price;
-            if (cost < badnessNow && mark.severity() < severityNow) {
+            boolean helps = cost < badnessNow && mark.severity() < severityNow;
+            if (helps && !VehicleCheck.hasErrors(VehicleCheck.findings(moved))) {
                 moves.add(new Move(ref, by, moved, mark, cost));
             }
         }

@@ -13,6 +13,7 @@ import org.palanca.base.units.Lengths;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
 import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Mount;
@@ -62,6 +63,13 @@ public final class VehicleCheck {
     /** Whether any finding keeps results from being had. */
     public static boolean hasErrors(List<Finding> findings) {
         return findings.stream().anyMatch(finding -> finding.severity() == Finding.Severity.ERROR);
+    }
+
+    /** Whether one axle's results can be had, the rest of the description left out: for a search that moves its mounts. */
+    public static boolean sound(Vehicle vehicle, AxlePlace place) {
+        VehicleCheck check = new VehicleCheck(vehicle);
+        vehicle.axle(place).ifPresent(axle -> check.axle(axle, ""));
+        return !hasErrors(check.findings);
     }
 
     private void whole() {

@@ -81,6 +81,7 @@ final class StatusLine extends HBox {
     void show(Assessment found) {
         assessment = found;
         failed = false;
+        search();
         write();
     }
 
@@ -112,7 +113,12 @@ final class StatusLine extends HBox {
         write();
     }
 
+    /** Waits for the vehicle's assessment: what is tried is held against it, and the two would only slow one another. */
     private void search() {
+        if (analysis == null || assessment == null) {
+            search.drop();
+            return;
+        }
         Vehicle vehicle = analysis.model().vehicle();
         AxlePlace place = analysis.model().axle().place();
         Optional<Scorecard.Mark> worst = analysis.scorecard().worst();
