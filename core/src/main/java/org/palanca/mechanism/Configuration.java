@@ -3,10 +3,11 @@ package org.palanca.mechanism;
 import java.util.Arrays;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.geometry.RigidMotion;
 
 /**
  * Where every moving body is, and what the drivers ask for. Mutable and flat, so that the solver's loop allocates
- * nothing; hand out {@link Pose poses} instead.
+ * nothing; hand out {@linkplain #pose motions} instead.
  */
 public final class Configuration {
     private final Mechanism mechanism;
@@ -176,12 +177,13 @@ public final class Configuration {
         rotation[r + 8] = 1 - 2 * (b * b + c * c);
     }
 
-    /** Where a body is now, as a value. */
-    public Pose pose(int body) {
+    /** How a body was moved from the design pose to now. */
+    public RigidMotion pose(int body) {
         int o = 3 * body;
         int q = 4 * body;
         // Hipparchus states the inverse quaternion for the same turn of vectors.
         Rotation turn = new Rotation(quaternion[q], -quaternion[q + 1], -quaternion[q + 2], -quaternion[q + 3], true);
-        return new Pose(new Vector3D(origin[o], origin[o + 1], origin[o + 2]), turn);
+        Vector3D now = new Vector3D(origin[o], origin[o + 1], origin[o + 2]);
+        return new RigidMotion(turn, mechanism.bodies().get(body).origin(), now);
     }
 }

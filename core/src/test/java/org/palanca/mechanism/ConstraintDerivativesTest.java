@@ -148,7 +148,7 @@ class ConstraintDerivativesTest {
         BodyPoint point = point("a", random);
         double[] found = new double[6];
         at.locate(0, mechanism.local(point), found);
-        Vector3D carried = at.pose(0).carry(point.atDesign(), body.origin());
+        Vector3D carried = at.pose(0).apply(point.atDesign());
         assertThat(Vector3D.distance(carried, new Vector3D(found[0], found[1], found[2])))
                 .isLessThan(1e-12);
     }

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
+import org.palanca.base.geometry.RigidMotion;
 import org.palanca.mechanism.solve.Mobility.Motion;
 import org.palanca.mechanism.solve.RigidPoseSolver;
 import org.palanca.mechanism.solve.Solution;
@@ -58,15 +59,15 @@ class MechanismTest {
 
         assertThat(solver.freedoms().sound()).isTrue();
         Solution.Closed closed = (Solution.Closed) solver.solution();
-        Pose axlePose = closed.poses().get(0);
-        Pose armPose = closed.poses().get(1);
-        Vector3D ballOnAxle = axlePose.carry(new Vector3D(0, 0, 0.62), axle.origin());
-        Vector3D ballOnArm = armPose.carry(new Vector3D(0, 0, 0.62), arm.origin());
+        RigidMotion axlePose = closed.poses().get(0);
+        RigidMotion armPose = closed.poses().get(1);
+        Vector3D ballOnAxle = axlePose.apply(new Vector3D(0, 0, 0.62));
+        Vector3D ballOnArm = armPose.apply(new Vector3D(0, 0, 0.62));
         assertThat(Vector3D.distance(ballOnAxle, ballOnArm)).isLessThan(TEST_CLOSED);
-        Vector3D lower = axlePose.carry(new Vector3D(0, 0.5, 0.36), axle.origin());
+        Vector3D lower = axlePose.apply(new Vector3D(0, 0.5, 0.36));
         double length = Vector3D.distance(new Vector3D(0.9, 0.4, 0.42), new Vector3D(0, 0.5, 0.36));
         assertThat(Vector3D.distance(lower, new Vector3D(0.9, 0.4, 0.42))).isCloseTo(length, within(TEST_CLOSED));
-        Vector3D leftWheel = axlePose.carry(new Vector3D(0, 0.75, 0.4), axle.origin());
+        Vector3D leftWheel = axlePose.apply(new Vector3D(0, 0.75, 0.4));
         assertThat(leftWheel.getZ()).isCloseTo(0.52, within(TEST_CLOSED));
     }
 
@@ -83,14 +84,14 @@ class MechanismTest {
         double[] unused = new double[6];
         solver.moveTo(0.05 + h, -0.03 + h);
         solver.motion(new double[] {1, 1}, unused);
-        Vector3D after = solver.configuration().pose(0).carry(point, origin);
+        Vector3D after = solver.configuration().pose(0).apply(point);
         solver.moveTo(0.05 - h, -0.03 - h);
         solver.motion(new double[] {1, 1}, unused);
-        Vector3D before = solver.configuration().pose(0).carry(point, origin);
+        Vector3D before = solver.configuration().pose(0).apply(point);
         solver.moveTo(0.05, -0.03);
         solver.motion(new double[] {1, 1}, unused);
-        Pose pose = solver.configuration().pose(0);
-        Vector3D arm = pose.carry(point, origin).subtract(pose.origin());
+        RigidMotion pose = solver.configuration().pose(0);
+        Vector3D arm = pose.apply(point).subtract(pose.to());
         Vector3D velocity = new Vector3D(twist[0], twist[1], twist[2])
                 .add(Vector3D.crossProduct(new Vector3D(twist[3], twist[4], twist[5]), arm));
         Vector3D difference = after.subtract(before).scalarMultiply(1 / (2 * h));

@@ -91,7 +91,7 @@ class RigidBodyEngineTest {
 
         Vector3D[] probes = {Vector3D.ZERO, new Vector3D(0, half, 0), new Vector3D(0.3, 0, 0), new Vector3D(0, 0, 0.5)};
         for (Vector3D probe : probes) {
-            Vector3D ours = model.pose(0).carry(centre.add(probe), centre);
+            Vector3D ours = model.pose(0).apply(centre.add(probe));
             Vector3D engines = relative(housing, probe.getX(), probe.getY(), probe.getZ());
             assertThat(Vector3D.distance(ours, engines)).isCloseTo(0, within(TEST_SAME_PLACE));
         }

@@ -17,8 +17,8 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
 import javax.vecmath.Vector3f;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.solid.BodyFrame;
 import org.palanca.base.solid.Convex;
-import org.palanca.base.solid.Place;
 import org.palanca.base.solid.Solid;
 import org.palanca.base.words.Message;
 import org.palanca.bench.fixture.Vehicles;
@@ -213,7 +213,7 @@ public final class ClearanceTiming {
         return sparse(look);
     }
 
-    private static void place(Transform into, Place place, Box box) {
+    private static void place(Transform into, BodyFrame place, Box box) {
         Vector3D middle = place.at(box.middle());
         Vector3D origin = place.at(Vector3D.ZERO);
         into.origin.set(vector(middle));

@@ -17,13 +17,13 @@ final class Depth {
     private static final double OFF = 1e-10;
 
     private final Convex one;
-    private final Place onePlace;
+    private final BodyFrame onePlace;
     private final Convex other;
-    private final Place otherPlace;
+    private final BodyFrame otherPlace;
     private final double[] a = new double[3];
     private final double[] b = new double[3];
 
-    private Depth(Convex one, Place onePlace, Convex other, Place otherPlace) {
+    private Depth(Convex one, BodyFrame onePlace, Convex other, BodyFrame otherPlace) {
         this.one = one;
         this.onePlace = onePlace;
         this.other = other;
@@ -63,7 +63,7 @@ final class Depth {
      *
      * @param corners of the simplex that GJK ended with: a tetrahedron round the origin, or what the origin lies on
      */
-    static Vector3D of(Convex one, Place onePlace, Convex other, Place otherPlace, double[][] corners) {
+    static Vector3D of(Convex one, BodyFrame onePlace, Convex other, BodyFrame otherPlace, double[][] corners) {
         Depth depth = new Depth(one, onePlace, other, otherPlace);
         List<Vector3D> simplex = new ArrayList<>();
         for (double[] corner : corners) {

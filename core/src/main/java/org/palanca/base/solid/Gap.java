@@ -15,7 +15,7 @@ public final class Gap {
     private static final double CLEAR = 1e-5;
 
     private final Gjk gjk = new Gjk();
-    private final Place drawnOut = new Place();
+    private final BodyFrame drawnOut = new BodyFrame();
     private final double[] axis = new double[3];
     private final double[] ca = new double[3];
     private final double[] cb = new double[3];
@@ -25,8 +25,8 @@ public final class Gap {
     private double known;
     private Solid one = NOWHERE;
     private Solid other = NOWHERE;
-    private Place onePlace = new Place();
-    private Place otherPlace = new Place();
+    private BodyFrame onePlace = new BodyFrame();
+    private BodyFrame otherPlace = new BodyFrame();
     private double[] memory = new double[3];
 
     /**
@@ -38,7 +38,7 @@ public final class Gap {
      * @return the gap [m], negative by how deep they are in one another
      */
     public double between(
-            Solid first, Place firstPlace, Solid second, Place secondPlace, double enough, double[] direction) {
+            Solid first, BodyFrame firstPlace, Solid second, BodyFrame secondPlace, double enough, double[] direction) {
         one = first;
         other = second;
         onePlace = firstPlace;
@@ -58,7 +58,7 @@ public final class Gap {
     }
 
     /** The gap between two solids, worked out in any case. */
-    public double between(Solid first, Place firstPlace, Solid second, Place secondPlace) {
+    public double between(Solid first, BodyFrame firstPlace, Solid second, BodyFrame secondPlace) {
         double gap = between(first, firstPlace, second, secondPlace, Double.POSITIVE_INFINITY, new double[3]);
         return inside() ? -gap : gap;
     }
@@ -68,7 +68,7 @@ public final class Gap {
         return holds(one, onePlace, other, otherPlace) || holds(other, otherPlace, one, onePlace);
     }
 
-    private static boolean holds(Solid outer, Place outerPlace, Solid inner, Place innerPlace) {
+    private static boolean holds(Solid outer, BodyFrame outerPlace, Solid inner, BodyFrame innerPlace) {
         double[] at = new double[3];
         Solid.Node node = inner.root();
         while (node.piece == null) {
@@ -277,7 +277,7 @@ public final class Gap {
         return Math.sqrt(square);
     }
 
-    private static void ends(Convex piece, Place place, double[] from, double[] to) {
+    private static void ends(Convex piece, BodyFrame place, double[] from, double[] to) {
         piece.ends(from, to);
         place.point(from[0], from[1], from[2], from);
         place.point(to[0], to[1], to[2], to);

@@ -33,7 +33,7 @@ final class Gjk {
      * @param axis start, a guess of the direction from B to A; filled with the way from B's nearest point to A's
      * @return distance of the cores [m], 0 where they share room; the nearest points are then undefined
      */
-    double distance(Convex one, Place onePlace, Convex other, Place otherPlace, double[] axis) {
+    double distance(Convex one, BodyFrame onePlace, Convex other, BodyFrame otherPlace, double[] axis) {
         size = 0;
         System.arraycopy(axis, 0, v, 0, 3);
         if (dot(v, v) < 1e-24) {

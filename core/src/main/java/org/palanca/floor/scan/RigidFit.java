@@ -3,27 +3,30 @@ package org.palanca.floor.scan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.SingularValueDecomposition;
+import org.palanca.base.geometry.RigidMotion;
 
 /**
  * The turn and shift that lay points over others with the least sum of squared distances: the singular value solution of
  * the matrix of both (Kabsch, Acta Crystallographica A32, 1976, from memory).
  *
- * @param turn orthogonal, of determinant 1
- * @param from middle of the points that are moved [m]
- * @param to where that middle comes [m]
+ * @param motion about the middle of the points that are moved
  * @param misfit root of the mean squared distance left [m]
  */
-public record RigidFit(RealMatrix turn, Vector3D from, Vector3D to, double misfit) {
+public record RigidFit(RigidMotion motion, double misfit) {
     private static final int LEAST = 3;
 
     /** Points on a line don't fix the turn: second singular value against the first. */
     private static final double ON_A_LINE = 1e-6;
+
+    /** How far the product of two orthogonal matrices may be from one. */
+    private static final double ORTHOGONAL = 1e-9;
 
     /** Lays {@code points} over {@code places}, pair by pair; empty for fewer than three pairs or for pairs on one line. */
     public static Optional<RigidFit> of(List<Vector3D> points, List<Vector3D> places) {
@@ -53,12 +56,12 @@ public record RigidFit(RealMatrix turn, Vector3D from, Vector3D to, double misfi
             RealMatrix mirror = MatrixUtils.createRealDiagonalMatrix(new double[] {1, 1, -1});
             turn = svd.getV().multiply(mirror).multiply(svd.getUT());
         }
-        RigidFit fit = new RigidFit(turn, from, to, 0);
+        RigidMotion motion = new RigidMotion(new Rotation(turn.getData(), ORTHOGONAL), from, to);
         double square = 0;
         for (int i = 0; i < points.size(); i++) {
-            square += fit.apply(points.get(i)).distanceSq(places.get(i));
+            square += motion.apply(points.get(i)).distanceSq(places.get(i));
         }
-        return Optional.of(new RigidFit(turn, from, to, Math.sqrt(square / points.size())));
+        return Optional.of(new RigidFit(motion, Math.sqrt(square / points.size())));
     }
 
     private static Vector3D middle(List<Vector3D> points) {
@@ -69,15 +72,10 @@ public record RigidFit(RealMatrix turn, Vector3D from, Vector3D to, double misfi
         return sum.scalarMultiply(1.0 / points.size());
     }
 
-    /** Where a point of the scan is in the vehicle [m]. */
-    public Vector3D apply(Vector3D point) {
-        return new Vector3D(turn.operate(point.subtract(from).toArray())).add(to);
-    }
-
     /** All points moved. */
     public List<ScanPoint> apply(List<ScanPoint> points) {
         List<ScanPoint> moved = new ArrayList<>(points.size());
-        points.forEach(point -> moved.add(new ScanPoint(point.name(), apply(point.place()))));
+        points.forEach(point -> moved.add(new ScanPoint(point.name(), motion.apply(point.place()))));
         return moved;
     }
 }

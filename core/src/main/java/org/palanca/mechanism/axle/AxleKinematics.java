@@ -7,15 +7,15 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.geometry.RigidMotion;
 import org.palanca.base.geometry.Side;
-import org.palanca.base.solid.Place;
+import org.palanca.base.solid.BodyFrame;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
 import org.palanca.mechanism.Body;
 import org.palanca.mechanism.BodyPoint;
 import org.palanca.mechanism.Configuration;
 import org.palanca.mechanism.Mechanism;
-import org.palanca.mechanism.Pose;
 import org.palanca.mechanism.solve.ClosureDiagnosis;
 import org.palanca.mechanism.solve.Mobility;
 import org.palanca.mechanism.solve.PoseSolver;
@@ -251,18 +251,12 @@ public class AxleKinematics {
      *
      * @param into filled: turns and shifts what is fixed to the body, stated from its origin at ride
      */
-    public final void locate(int body, Place into) {
-        Configuration at = solver.configuration();
-        for (int row = 0; row < 3; row++) {
-            for (int column = 0; column < 3; column++) {
-                into.rotation(row, column, at.rotation(body, row, column));
-            }
-            into.origin(row, at.origin(body, row));
-        }
+    public final void locate(int body, BodyFrame into) {
+        AxleMotion.locate(solver.configuration(), body, into);
     }
 
-    /** Where a body is at the last pose that closed, by its index in the mechanism. */
-    public final Pose pose(int body) {
+    /** How a body was moved from ride to the last pose that closed, by its index in the mechanism. */
+    public final RigidMotion pose(int body) {
         return solver.configuration().pose(body);
     }
 

@@ -1,6 +1,7 @@
 package org.palanca.mechanism.axle;
 
 import org.palanca.base.geometry.InstantCentre;
+import org.palanca.base.solid.BodyFrame;
 import org.palanca.mechanism.Configuration;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Vehicle;
@@ -20,7 +21,7 @@ public final class AxleMotion {
     private final double designX;
     private final WheelMotion leftWheel;
     private final WheelMotion rightWheel;
-    private final double[] rotation = new double[9];
+    private final BodyFrame carrier = new BodyFrame();
     private final double[] mounts;
     private final double[] mountHeave;
     private final double[] mountRoll;
@@ -50,13 +51,19 @@ public final class AxleMotion {
         strains = new double[members];
     }
 
+    /** Writes where a body is now; allocates nothing. */
+    static void locate(Configuration at, int body, BodyFrame into) {
+        for (int row = 0; row < 3; row++) {
+            for (int column = 0; column < 3; column++) {
+                into.rotation(row, column, at.rotation(body, row, column));
+            }
+            into.origin(row, at.origin(body, row));
+        }
+    }
+
     /** Takes over a pose. The first body is the left wheel's carrier: a live axle's housing. */
     void at(Configuration configuration) {
-        for (int row = 0; row < 3; row++) {
-            rotation[3 * row] = configuration.rotation(0, row, 0);
-            rotation[3 * row + 1] = configuration.rotation(0, row, 1);
-            rotation[3 * row + 2] = configuration.rotation(0, row, 2);
-        }
+        locate(configuration, 0, carrier);
         leftWheel.at(configuration);
         rightWheel.at(configuration);
         if (axle.independent()) {
@@ -207,8 +214,7 @@ public final class AxleMotion {
 
     /** Component 0 to 2 of a direction of the housing at ride, as it points now. Live axles only. */
     public double turned(int component, double x, double y, double z) {
-        int r = 3 * component;
-        return rotation[r] * x + rotation[r + 1] * y + rotation[r + 2] * z;
+        return carrier.turned(component, x, y, z);
     }
 
     /** Component 0 to 2 of a mount's place now [m], by its index in the axle's list. */

@@ -1,7 +1,7 @@
 package org.palanca.mechanism.solve;
 
 import java.util.List;
-import org.palanca.mechanism.Pose;
+import org.palanca.base.geometry.RigidMotion;
 
 /** What came of a move. */
 public sealed interface Solution {
@@ -14,7 +14,7 @@ public sealed interface Solution {
      * @param quality scale-free nearness to singular: 1 is best, 0 is a dead point or a loose freedom
      * @param freedoms what is free, loose and blocked at the pose
      */
-    record Closed(List<Pose> poses, int iterations, double residual, double quality, Mobility freedoms)
+    record Closed(List<RigidMotion> poses, int iterations, double residual, double quality, Mobility freedoms)
             implements Solution {
         public Closed {
             poses = List.copyOf(poses);
@@ -32,7 +32,12 @@ public sealed interface Solution {
      * @param strains one a member that gives
      */
     record Strained(
-            List<Pose> poses, int iterations, double residual, double quality, Mobility freedoms, List<Strain> strains)
+            List<RigidMotion> poses,
+            int iterations,
+            double residual,
+            double quality,
+            Mobility freedoms,
+            List<Strain> strains)
             implements Solution {
         public Strained {
             poses = List.copyOf(poses);

@@ -3,10 +3,10 @@ package org.palanca.mechanism.solve;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.palanca.base.geometry.RigidMotion;
 import org.palanca.mechanism.Configuration;
 import org.palanca.mechanism.HeightDriver;
 import org.palanca.mechanism.Mechanism;
-import org.palanca.mechanism.Pose;
 
 /**
  * What both solvers share. A pose is what it is however it was asked for: where the pose at hand is no safe start, the
@@ -192,8 +192,8 @@ abstract class SteppingSolver implements PoseSolver {
         return Mobility.at(mechanism, present);
     }
 
-    final List<Pose> poses() {
-        List<Pose> poses = new ArrayList<>();
+    final List<RigidMotion> poses() {
+        List<RigidMotion> poses = new ArrayList<>();
         for (int i = 0; i < mechanism.bodies().size(); i++) {
             poses.add(present.pose(i));
         }

@@ -1,18 +1,18 @@
 package org.palanca.study.clearance;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.base.solid.Place;
+import org.palanca.base.solid.BodyFrame;
 import org.palanca.result.catalogue.AxleModel;
 
 /** What a thing moves with, and so where its frame is at a pose. */
 public sealed interface Carrier {
     /** Writes where the frame is at the model's present pose. */
-    void locate(AxleModel model, Place into);
+    void locate(AxleModel model, BodyFrame into);
 
     /** The chassis, which stands still. */
     record Frame() implements Carrier {
         @Override
-        public void locate(AxleModel model, Place into) {
+        public void locate(AxleModel model, BodyFrame into) {
             // Stays where it was set up: at the vehicle's own frame.
         }
     }
@@ -20,7 +20,7 @@ public sealed interface Carrier {
     /** A body of the mechanism, by its index; its frame begins at the body's origin. */
     record Moving(int body) implements Carrier {
         @Override
-        public void locate(AxleModel model, Place into) {
+        public void locate(AxleModel model, BodyFrame into) {
             model.locate(body, into);
         }
     }
@@ -28,7 +28,7 @@ public sealed interface Carrier {
     /** The level ground under the two tyres of this axle. */
     record Ground() implements Carrier {
         @Override
-        public void locate(AxleModel model, Place into) {
+        public void locate(AxleModel model, BodyFrame into) {
             into.origin(2, model.motion().ground());
         }
     }
@@ -36,7 +36,7 @@ public sealed interface Carrier {
     /** A bar between points of two bodies: its frame begins at the first, x towards the second. */
     record Between(Anchor from, Anchor to) implements Carrier {
         @Override
-        public void locate(AxleModel model, Place into) {
+        public void locate(AxleModel model, BodyFrame into) {
             Vector3D start = from.at(model);
             Vector3D along = to.at(model).subtract(start).normalize();
             along(start, along, along.orthogonal(), into);
@@ -46,7 +46,7 @@ public sealed interface Carrier {
     /** The same for what is flat: y stays level, unless it stands upright. */
     record Flat(Anchor from, Anchor to) implements Carrier {
         @Override
-        public void locate(AxleModel model, Place into) {
+        public void locate(AxleModel model, BodyFrame into) {
             Vector3D start = from.at(model);
             Vector3D along = to.at(model).subtract(start).normalize();
             Vector3D level = Vector3D.crossProduct(Vector3D.PLUS_K, along);
@@ -54,7 +54,7 @@ public sealed interface Carrier {
         }
     }
 
-    private static void along(Vector3D start, Vector3D along, Vector3D beside, Place into) {
+    private static void along(Vector3D start, Vector3D along, Vector3D beside, BodyFrame into) {
         Vector3D third = Vector3D.crossProduct(along, beside);
         Vector3D[] columns = {along, beside, third};
         for (int column = 0; column < 3; column++) {
@@ -95,7 +95,7 @@ public sealed interface Carrier {
         record On(int body, Vector3D local) implements Anchor {
             @Override
             public Vector3D at(AxleModel model) {
-                Place now = new Place();
+                BodyFrame now = new BodyFrame();
                 model.locate(body, now);
                 return now.at(local);
             }

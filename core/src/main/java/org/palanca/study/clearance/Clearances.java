@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.solid.BodyFrame;
 import org.palanca.base.solid.Gap;
-import org.palanca.base.solid.Place;
 import org.palanca.base.solid.Solid;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
@@ -22,8 +22,8 @@ public final class Clearances {
     private final AxleModel model;
     private final List<CollisionBody> things;
     private final List<Carrier> carriers = new ArrayList<>();
-    private final Place[] places;
-    private final Place[] placesBefore;
+    private final BodyFrame[] places;
+    private final BodyFrame[] placesBefore;
     private final double[] reach;
 
     /** How far each carrier's things have gone since the start, at most [m]: two that were far apart need not be asked again. */
@@ -82,13 +82,13 @@ public final class Clearances {
             }
             carrierOf[i] = carriers.indexOf(carrier);
         }
-        places = new Place[carriers.size()];
-        placesBefore = new Place[places.length];
+        places = new BodyFrame[carriers.size()];
+        placesBefore = new BodyFrame[places.length];
         gone = new double[places.length];
         reach = new double[places.length];
         for (int i = 0; i < places.length; i++) {
-            places[i] = new Place();
-            placesBefore[i] = new Place();
+            places[i] = new BodyFrame();
+            placesBefore[i] = new BodyFrame();
         }
         for (int i = 0; i < things.size(); i++) {
             Solid solid = things.get(i).solid();
@@ -212,7 +212,7 @@ public final class Clearances {
     }
 
     /** Where a thing's frame is at the present pose. */
-    public Place place(int thing) {
+    public BodyFrame place(int thing) {
         return places[carrierOf[thing]];
     }
 }

@@ -7,9 +7,9 @@ import java.util.Optional;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.geometry.Side;
+import org.palanca.base.solid.BodyFrame;
 import org.palanca.base.solid.Convex;
 import org.palanca.base.solid.Gap;
-import org.palanca.base.solid.Place;
 import org.palanca.base.solid.Solid;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
@@ -116,7 +116,7 @@ public final class CollisionBodies {
                 }
                 Vector3D at = axle.position(mount.name(), vehicle.wheelbase()).subtract(model.originAtRide(body));
                 Solid joint = one(Convex.ball(at, NUT * vehicle.hardware().eyeToShank()));
-                if (gap.between(thing.solid(), new Place(), joint, new Place()) < 0) {
+                if (gap.between(thing.solid(), new BodyFrame(), joint, new BodyFrame()) < 0) {
                     belongs.add(mount.name());
                 }
             }

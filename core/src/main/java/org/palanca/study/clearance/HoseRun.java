@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.base.solid.Place;
+import org.palanca.base.solid.BodyFrame;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Hose;
 
@@ -71,7 +71,7 @@ public final class HoseRun {
         if (body < 0) {
             return end.at();
         }
-        Place place = new Place();
+        BodyFrame place = new BodyFrame();
         model.locate(body, place);
         return place.at(end.at().subtract(model.originAtRide(body)));
     }

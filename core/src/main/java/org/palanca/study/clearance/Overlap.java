@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.solid.BodyFrame;
 import org.palanca.base.solid.Convex;
 import org.palanca.base.solid.Gap;
-import org.palanca.base.solid.Place;
 import org.palanca.base.solid.Solid;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
@@ -137,7 +137,7 @@ public record Overlap(Message one, Message other, double depth, Rule rule, Wheel
                     && !one.joinedTo(other)
                     && !bracketOnHousing(one, other);
             if (compared) {
-                double depth = -room(one, new Place(), other, new Place());
+                double depth = -room(one, new BodyFrame(), other, new BodyFrame());
                 if (depth > TOUCH) {
                     found.add(new Overlap(one.name(), other.name(), depth, Rule.ONE_BODY, WheelTravel.RIDE));
                 }
@@ -172,7 +172,7 @@ public record Overlap(Message one, Message other, double depth, Rule rule, Wheel
                             && !thing.joined().contains(mount.name())
                             && !rails.contains(thing.subject());
                     if (asked) {
-                        double depth = -gap.between(point, new Place(), thing.solid(), new Place());
+                        double depth = -gap.between(point, new BodyFrame(), thing.solid(), new BodyFrame());
                         if (depth > IN_IT) {
                             found.add(new Overlap(
                                     Message.of("thing.mount", mount.name()),
@@ -223,7 +223,7 @@ public record Overlap(Message one, Message other, double depth, Rule rule, Wheel
                             || thing.described();
                     boolean asked = thing.kind() != Part.Kind.SERVICE && !(thing.carrier() instanceof Carrier.Ground);
                     if (asked) {
-                        double depth = -gap.between(solid, new Place(), thing.solid(), place(thing));
+                        double depth = -gap.between(solid, new BodyFrame(), thing.solid(), place(thing));
                         if (depth > (held ? HOLDS : TOUCH)) {
                             found.add(new Overlap(
                                     Message.of("thing.support", support.name()),
@@ -237,13 +237,13 @@ public record Overlap(Message one, Message other, double depth, Rule rule, Wheel
             }
         }
 
-        private Place place(CollisionBody thing) {
-            Place place = new Place();
+        private BodyFrame place(CollisionBody thing) {
+            BodyFrame place = new BodyFrame();
             thing.carrier().locate(model, place);
             return place;
         }
 
-        private double room(CollisionBody one, Place onePlace, CollisionBody other, Place otherPlace) {
+        private double room(CollisionBody one, BodyFrame onePlace, CollisionBody other, BodyFrame otherPlace) {
             return gap.between(one.solid(), onePlace, other.solid(), otherPlace);
         }
     }

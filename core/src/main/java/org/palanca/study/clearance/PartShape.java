@@ -6,7 +6,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
-import org.palanca.base.solid.Place;
+import org.palanca.base.solid.BodyFrame;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.survey.Box;
@@ -20,7 +20,7 @@ public final class PartShape {
     /** Places whose outline, seen from anywhere, is the part's: each list is one convex piece [m], vehicle frame. */
     public static List<List<Vector3D>> pieces(AxleModel model, Part part) {
         int body = model.bodyIndex(part.body()).orElse(-1);
-        Place place = new Place();
+        BodyFrame place = new BodyFrame();
         Vector3D origin = model.originAtRide(body);
         if (body >= 0) {
             model.locate(body, place);

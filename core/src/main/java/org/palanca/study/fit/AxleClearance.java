@@ -5,8 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.solid.BodyFrame;
 import org.palanca.base.solid.Gap;
-import org.palanca.base.solid.Place;
 import org.palanca.base.words.Message;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
@@ -158,8 +158,8 @@ public final class AxleClearance {
                 new double[3]);
     }
 
-    private Place place(int index, Vector3D shift) {
-        Place place = new Place();
+    private BodyFrame place(int index, Vector3D shift) {
+        BodyFrame place = new BodyFrame();
         place.set(clearances.place(index));
         if (thing(index).carrier() instanceof Carrier.Moving) {
             double[] by = shift.toArray();

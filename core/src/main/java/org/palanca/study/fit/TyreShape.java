@@ -2,9 +2,9 @@ package org.palanca.study.fit;
 
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.solid.BodyFrame;
 import org.palanca.base.solid.Convex;
 import org.palanca.base.solid.Gap;
-import org.palanca.base.solid.Place;
 import org.palanca.base.solid.Solid;
 import org.palanca.vehicle.Tyre;
 import org.palanca.vehicle.survey.Box;
@@ -21,7 +21,7 @@ record TyreShape(Vector3D centre, Vector3D axis, Tyre tyre) {
     private static final int ROUND = 60;
 
     /** Nothing here turns or moves: everything is where it is. */
-    private static final Place HERE = new Place();
+    private static final BodyFrame HERE = new BodyFrame();
 
     private double radius() {
         return tyre.diameter() / 2;

@@ -53,8 +53,8 @@ class GapTest {
                 random.nextGaussian(), random.nextGaussian(), random.nextGaussian(), random.nextGaussian(), true);
     }
 
-    private static Place at(Rotation turn, Vector3D origin) {
-        Place place = new Place();
+    private static BodyFrame at(Rotation turn, Vector3D origin) {
+        BodyFrame place = new BodyFrame();
         Vector3D[] columns = {
             turn.applyTo(Vector3D.PLUS_I), turn.applyTo(Vector3D.PLUS_J), turn.applyTo(Vector3D.PLUS_K)
         };
@@ -83,9 +83,9 @@ class GapTest {
             double expected = segments(p) - r1 - r2;
             double found = gap.between(
                     solid(Convex.capsule(p[0], p[1], r1)),
-                    new Place(),
+                    new BodyFrame(),
                     solid(Convex.capsule(p[2], p[3], r2)),
-                    new Place());
+                    new BodyFrame());
             assertThat(found).as("pair %d", i).isCloseTo(expected, within(1e-6));
             assertThat(Vector3D.distance(gap.onFirst(), gap.onSecond())).isCloseTo(Math.abs(found), within(1e-9));
         }
@@ -182,8 +182,8 @@ class GapTest {
         for (int i = 0; i < TRIES; i++) {
             Convex a = any();
             Convex b = any();
-            Place pa = at(turn(), place(2));
-            Place pb = at(turn(), place(2));
+            BodyFrame pa = at(turn(), place(2));
+            BodyFrame pb = at(turn(), place(2));
             double found = gap.between(solid(a), pa, solid(b), pb);
             if (found < 1e-6) {
                 continue;
@@ -264,9 +264,9 @@ class GapTest {
             }
             double found = gap.between(
                     solid(Convex.box(at[0].subtract(half[0]), at[0].add(half[0]))),
-                    new Place(),
+                    new BodyFrame(),
                     solid(Convex.box(at[1].subtract(half[1]), at[1].add(half[1]))),
-                    new Place());
+                    new BodyFrame());
             if (least >= 0) {
                 assertThat(found).as("pair %d", i).isCloseTo(-least, within(1e-9));
             } else {
@@ -312,7 +312,7 @@ class GapTest {
             Vector3D high = low.add(new Vector3D(size(), size(), size()));
             Vector3D axis = place(1);
             Convex wheel = Convex.wheel(new Vector3D(0.8, 0, 0), axis, 0.4, 0.15, 0.06);
-            double found = gap.between(solid(Convex.box(low, high)), new Place(), solid(wheel), new Place());
+            double found = gap.between(solid(Convex.box(low, high)), new BodyFrame(), solid(wheel), new BodyFrame());
             double least = Double.MAX_VALUE;
             for (int k = 0; k < 4000; k++) {
                 Vector3D inBox = new Vector3D(
@@ -339,9 +339,13 @@ class GapTest {
             for (Vector3D[] triangle : skin) {
                 least = Math.min(
                         least,
-                        gap.between(solid(Convex.hull(List.of(triangle), 0)), new Place(), solid(tube), new Place()));
+                        gap.between(
+                                solid(Convex.hull(List.of(triangle), 0)),
+                                new BodyFrame(),
+                                solid(tube),
+                                new BodyFrame()));
             }
-            double found = gap.between(mesh, new Place(), solid(tube), new Place());
+            double found = gap.between(mesh, new BodyFrame(), solid(tube), new BodyFrame());
             assertThat(Math.abs(found)).as("tube %d", i).isCloseTo(Math.abs(least), within(1e-9));
         }
     }
@@ -350,12 +354,12 @@ class GapTest {
     void whatLiesWithinAClosedSkinIsInside() {
         Solid mesh = Solid.closedMesh(ball(0.4, 10), 0);
         Solid small = solid(Convex.ball(new Vector3D(0.05, 0.02, 0), 0.1));
-        double found = gap.between(mesh, new Place(), small, new Place());
+        double found = gap.between(mesh, new BodyFrame(), small, new BodyFrame());
         // From the ball to the skin it is 0.4 less where its middle is and its radius, less what the flat faces cut
         // off.
         assertThat(found).isBetween(-0.26, -0.21);
         Solid outside = solid(Convex.ball(new Vector3D(0.6, 0, 0), 0.1));
-        assertThat(gap.between(mesh, new Place(), outside, new Place())).isBetween(0.0999, 0.12);
+        assertThat(gap.between(mesh, new BodyFrame(), outside, new BodyFrame())).isBetween(0.0999, 0.12);
     }
 
     @Test
@@ -364,10 +368,10 @@ class GapTest {
         Convex box = Convex.box(new Vector3D(-0.2, -0.1, -0.1), new Vector3D(0.2, 0.1, 0.1));
         Convex wheel = Convex.wheel(Vector3D.ZERO, Vector3D.PLUS_J, 0.4, 0.15, 0.05);
         for (int i = 0; i < 200; i++) {
-            Place place = at(turn(), new Vector3D(0.9 + 0.002 * i, 0.01 * i, 0));
+            BodyFrame place = at(turn(), new Vector3D(0.9 + 0.002 * i, 0.01 * i, 0));
             double enough = i % 3 == 0 ? 0.1 : Double.POSITIVE_INFINITY;
-            double remembered = gap.between(solid(box), new Place(), solid(wheel), place, enough, memory);
-            double fresh = gap.between(solid(box), new Place(), solid(wheel), place);
+            double remembered = gap.between(solid(box), new BodyFrame(), solid(wheel), place, enough, memory);
+            double fresh = gap.between(solid(box), new BodyFrame(), solid(wheel), place);
             assertThat(remembered).isCloseTo(Math.min(enough, fresh), within(1e-9));
         }
     }

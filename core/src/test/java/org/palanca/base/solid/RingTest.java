@@ -45,7 +45,7 @@ class RingTest {
     }
 
     private double toRing(Convex piece) {
-        return gap.between(ring, new Place(), Solid.of(List.of(piece)), new Place());
+        return gap.between(ring, new BodyFrame(), Solid.of(List.of(piece)), new BodyFrame());
     }
 
     @Test
@@ -90,7 +90,7 @@ class RingTest {
         Convex axle = Convex.capsule(CENTRE.subtract(AXIS), CENTRE.add(AXIS), 0.05);
         assertThat(toRing(axle)).isBetween(INNER - 0.05 - CHORD - 1e-9, INNER - 0.05 + 1e-9);
         Convex wheel = Convex.wheel(CENTRE, AXIS, OUTER, HALF, ROUNDING);
-        assertThat(gap.between(Solid.of(List.of(wheel)), new Place(), Solid.of(List.of(axle)), new Place()))
+        assertThat(gap.between(Solid.of(List.of(wheel)), new BodyFrame(), Solid.of(List.of(axle)), new BodyFrame()))
                 .isNegative();
     }
 
@@ -105,8 +105,8 @@ class RingTest {
                 continue;
             }
             Solid ball = Solid.of(List.of(Convex.ball(at, 0.05)));
-            double byWheel = gap.between(wheel, new Place(), ball, new Place());
-            assertThat(gap.between(ring, new Place(), ball, new Place()))
+            double byWheel = gap.between(wheel, new BodyFrame(), ball, new BodyFrame());
+            assertThat(gap.between(ring, new BodyFrame(), ball, new BodyFrame()))
                     .as("ball %d", i)
                     .isCloseTo(byWheel, within(1e-6));
         }
@@ -136,11 +136,11 @@ class RingTest {
             }
             Solid bar = Solid.of(List.of(Convex.capsule(from, from.add(0.3, Vector3D.PLUS_K), 0.02)));
             double enough = 0.3 * random.nextDouble();
-            double plain = gap.between(ring, new Place(), bar, new Place(), enough, none);
-            double found = gap.between(covered, new Place(), bar, new Place(), enough, direction);
+            double plain = gap.between(ring, new BodyFrame(), bar, new BodyFrame(), enough, none);
+            double found = gap.between(covered, new BodyFrame(), bar, new BodyFrame(), enough, direction);
             assertThat(Math.min(found, enough)).as("bar %d", i).isCloseTo(Math.min(plain, enough), within(1e-9));
-            double whole = gap.between(ring, new Place(), bar, new Place());
-            gap.between(covered, new Place(), bar, new Place(), enough, direction);
+            double whole = gap.between(ring, new BodyFrame(), bar, new BodyFrame());
+            gap.between(covered, new BodyFrame(), bar, new BodyFrame(), enough, direction);
             assertThat(gap.known()).as("bar %d", i).isLessThanOrEqualTo(whole + 1e-9);
         }
     }

@@ -17,13 +17,13 @@ import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresBuilder;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOptimizer;
 import org.hipparchus.util.Pair;
 import org.junit.jupiter.api.Test;
+import org.palanca.base.geometry.RigidMotion;
 import org.palanca.mechanism.Body;
 import org.palanca.mechanism.BodyPoint;
 import org.palanca.mechanism.CompliantMember;
 import org.palanca.mechanism.HeightDriver;
 import org.palanca.mechanism.Mechanism;
 import org.palanca.mechanism.Member;
-import org.palanca.mechanism.Pose;
 import org.palanca.mechanism.Rod;
 
 /** Least strain energy, held against a general least-squares optimiser that knows nothing of our members. */
@@ -156,12 +156,12 @@ class CompliantPoseSolverTest {
         assertThat(solver.motion(new double[] {1, -1}, twist)).isTrue();
         double h = 1e-5;
         Vector3D point = new Vector3D(0.1, 0.3, 0.7);
-        Pose here = solver.configuration().pose(0);
+        RigidMotion here = solver.configuration().pose(0);
         solver.moveTo(0.09 + h, -0.07 - h);
-        Vector3D after = solver.configuration().pose(0).carry(point, CENTRE);
+        Vector3D after = solver.configuration().pose(0).apply(point);
         solver.moveTo(0.09 - h, -0.07 + h);
-        Vector3D before = solver.configuration().pose(0).carry(point, CENTRE);
-        Vector3D arm = here.carry(point, CENTRE).subtract(here.origin());
+        Vector3D before = solver.configuration().pose(0).apply(point);
+        Vector3D arm = here.apply(point).subtract(here.to());
         Vector3D velocity = new Vector3D(twist[0], twist[1], twist[2])
                 .add(Vector3D.crossProduct(new Vector3D(twist[3], twist[4], twist[5]), arm));
         assertThat(Vector3D.distance(velocity, after.subtract(before).scalarMultiply(1 / (2 * h))))

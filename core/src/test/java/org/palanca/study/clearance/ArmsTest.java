@@ -14,9 +14,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.palanca.Examples;
 import org.palanca.Sprung;
 import org.palanca.Starts;
+import org.palanca.base.solid.BodyFrame;
 import org.palanca.base.solid.Convex;
 import org.palanca.base.solid.Gap;
-import org.palanca.base.solid.Place;
 import org.palanca.base.solid.Solid;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
@@ -106,7 +106,7 @@ class ArmsTest {
         // As far out as its outer pins, 0.35 m, and no farther.
         assertThat(bar.solid().reach()).isCloseTo(0.35 + inches(0.5), within(1e-9));
         Solid ball = Solid.of(List.of(Convex.ball(under, 0.01)));
-        double found = new Gap().between(bar.solid(), new Place(), ball, new Place());
+        double found = new Gap().between(bar.solid(), new BodyFrame(), ball, new BodyFrame());
         assertThat(found).isCloseTo(0.1 - 0.01 - inches(0.5), within(1e-9));
         assertThat(CollisionBodies.notDrawn(axle).stream().map(Examples.WORDS::text))
                 .anyMatch(text -> text.startsWith("The torsion bars are compared with nothing"));
@@ -185,7 +185,7 @@ class ArmsTest {
                 .filter(thing -> thing.id().toString().equals("arm:spring left"))
                 .findFirst()
                 .orElseThrow();
-        Place place = new Place();
+        BodyFrame place = new BodyFrame();
         spring.carrier().locate(clearances.model(), place);
         return place.at(Vector3D.PLUS_J).subtract(place.at(Vector3D.ZERO));
     }

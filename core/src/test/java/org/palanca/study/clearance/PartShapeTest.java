@@ -13,9 +13,9 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.palanca.Sprung;
+import org.palanca.base.solid.BodyFrame;
 import org.palanca.base.solid.Convex;
 import org.palanca.base.solid.Gap;
-import org.palanca.base.solid.Place;
 import org.palanca.base.solid.Solid;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
@@ -184,6 +184,6 @@ class PartShapeTest {
     private static double gapToBall(Solid solid, Vector3D ballMoved) {
         Vector3D above = new Vector3D(-3, 0.1, 1.2);
         Solid ball = Solid.of(List.of(Convex.ball(above.add(ballMoved), 0.01)));
-        return new Gap().between(solid, new Place(), ball, new Place());
+        return new Gap().between(solid, new BodyFrame(), ball, new BodyFrame());
     }
 }

@@ -7,7 +7,6 @@ import org.palanca.base.units.Lengths;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
-import org.palanca.mechanism.Pose;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Vehicle;
@@ -91,9 +90,7 @@ public final class MountDrag {
         if (body < 0) {
             return drawn;
         }
-        Pose pose = start.pose(body);
-        Vector3D origin = start.mechanism().bodies().get(body).origin();
-        return origin.add(pose.rotation().applyInverseTo(drawn.subtract(pose.origin())));
+        return start.pose(body).undo(drawn);
     }
 
     /** Settles the three measures a tape gives on the grid. Those that were not dragged stay as they were. */

@@ -74,9 +74,7 @@ class MountDragTest {
         Vector3D wanted =
                 Elevation.REAR.place(Elevation.REAR.across(drawn) + 0.015, Elevation.REAR.up(drawn) + 0.02, drawn);
         Vector3D atRide = at(moved, "upper axle left");
-        Vector3D origin =
-                new Vector3D(-moved.wheelbase(), 0, model.axle().tyre().loadedRadius());
-        Vector3D redrawn = model.pose(0).carry(atRide, origin);
+        Vector3D redrawn = model.pose(0).apply(atRide);
         assertThat(Vector3D.distance(redrawn, wanted)).isLessThan(1e-7);
     }
 

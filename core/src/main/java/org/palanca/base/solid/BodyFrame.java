@@ -3,7 +3,7 @@ package org.palanca.base.solid;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /** Where a body's frame is now: a rotation row by row and an origin [m]. Overwritten as the body moves. */
-public final class Place {
+public final class BodyFrame {
     private final double[] r = {1, 0, 0, 0, 1, 0, 0, 0, 1};
     private final double[] o = new double[3];
 
@@ -17,6 +17,12 @@ public final class Place {
         o[axis] = value;
     }
 
+    /** Component 0 to 2 of a direction of the body as it points now. */
+    public double turned(int component, double x, double y, double z) {
+        int row = 3 * component;
+        return r[row] * x + r[row + 1] * y + r[row + 2] * z;
+    }
+
     /** Turns and shifts a point of the body to where it is now. */
     void point(double x, double y, double z, double[] out) {
         out[0] = o[0] + r[0] * x + r[1] * y + r[2] * z;
@@ -25,7 +31,7 @@ public final class Place {
     }
 
     /** Takes over where another is. */
-    public void set(Place other) {
+    public void set(BodyFrame other) {
         System.arraycopy(other.r, 0, r, 0, r.length);
         System.arraycopy(other.o, 0, o, 0, o.length);
     }
@@ -38,7 +44,7 @@ public final class Place {
     }
 
     /** A distance that no point of the body within a reach of its frame's origin [m] has moved farther from another place. */
-    public double moved(Place from, double reach) {
+    public double moved(BodyFrame from, double reach) {
         double shift = 0;
         for (int k = 0; k < 3; k++) {
             shift += (o[k] - from.o[k]) * (o[k] - from.o[k]);
