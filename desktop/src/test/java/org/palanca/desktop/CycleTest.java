@@ -9,7 +9,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
 import javafx.geometry.Point2D;
 import javafx.geometry.VerticalDirection;
 import javafx.scene.Node;
@@ -49,7 +48,6 @@ import org.palanca.vehicle.edit.ShockLayout;
 import org.palanca.vehicle.springing.Coils;
 import org.palanca.vehicle.springing.Springing;
 import org.palanca.vehicle.survey.Axis;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** The steps that cycle the axle, driven in the window on the demo vehicle: its conflict found and solved, then its springs. */
 class CycleTest extends WindowTest {
@@ -491,10 +489,11 @@ class CycleTest extends WindowTest {
                 && lookup("#scale-take").query().isVisible()
                 && text("#scale-shows").chars().filter(c -> c == '·').count() == 3
                 && !text("#scale-shows").contains("–"));
-        for (int i = 0; i < 40 && vehicle().build().weights().isEmpty(); i++) {
+        // It is taken once the scales stand still.
+        eventually(() -> {
             press("#scale-take");
-            WaitForAsyncUtils.sleep(100, TimeUnit.MILLISECONDS);
-        }
+            return !vehicle().build().weights().isEmpty();
+        });
         assertThat(vehicle().build().weights().get(AxlePlace.REAR).left())
                 .isGreaterThan(vehicle().build().weights().get(AxlePlace.REAR).right());
         press("#ride-set");

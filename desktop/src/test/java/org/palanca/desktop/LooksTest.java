@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.ResourceBundle;
-import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
@@ -24,7 +23,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.palanca.desktop.document.Settings;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.Elevation;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Nothing cut at larger text, every letter in the bundled fonts, enough contrast in both themes. */
 class LooksTest extends WindowTest {
@@ -42,7 +40,7 @@ class LooksTest extends WindowTest {
             List<String> cut = cutWords();
             // A pane that was hidden is laid out at the next pulse, a few at the most.
             for (int pulse = 0; pulse < 10 && !cut.isEmpty(); pulse++) {
-                WaitForAsyncUtils.sleep(50, TimeUnit.MILLISECONDS);
+                settle();
                 cut = cutWords();
             }
             assertThat(cut).as(step + " at " + percent + " %").isEmpty();

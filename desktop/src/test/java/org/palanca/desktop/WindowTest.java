@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
@@ -35,10 +36,14 @@ import org.palanca.desktop.theme.Fonts;
 import org.palanca.drawing.Elevation;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
+import org.testfx.robot.Motion;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Drives the real window with a robot. Files are asked for by the test in the user's place. */
 abstract class WindowTest extends FxRobot {
+    /** How long anything is waited for before it counts as stuck: nothing of what is tested, so as long as a loaded machine needs. */
+    private static final Duration PATIENCE = Duration.ofMinutes(1);
+
     @TempDir
     protected Path folder;
 
@@ -97,21 +102,29 @@ abstract class WindowTest extends FxRobot {
     }
 
     protected void onFx(Runnable action) {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, action);
+        WaitForAsyncUtils.waitForAsyncFx(PATIENCE.toMillis(), action);
         settle();
+    }
+
+    @Override
+    public FxRobot clickOn(String query, Motion motion, MouseButton... buttons) {
+        settle();
+        super.clickOn(query, motion, buttons);
+        settle();
+        return this;
     }
 
     /** Waits until what is shown is of this moment: the results are worked out beside the window. */
     protected void settle() {
         aFrame();
-        eventually(() -> window == null || WaitForAsyncUtils.waitForAsyncFx(10_000, window::upToDate));
+        eventually(() -> window == null || WaitForAsyncUtils.waitForAsyncFx(PATIENCE.toMillis(), window::upToDate));
         aFrame();
     }
 
     /** Waits until what has happened so far has been laid out. */
     private void aFrame() {
         CountDownLatch laidOut = new CountDownLatch(1);
-        WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {
+        WaitForAsyncUtils.waitForAsyncFx(PATIENCE.toMillis(), () -> {
             Scene scene = stage.getScene();
             if (scene == null || !stage.isShowing()) {
                 laidOut.countDown();
@@ -131,9 +144,9 @@ abstract class WindowTest extends FxRobot {
 
     protected void eventually(BooleanSupplier condition) {
         try {
-            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, condition::getAsBoolean);
+            WaitForAsyncUtils.waitFor(PATIENCE.toSeconds(), TimeUnit.SECONDS, condition::getAsBoolean);
         } catch (java.util.concurrent.TimeoutException e) {
-            throw new AssertionError("it did not come about in ten seconds", e);
+            throw new AssertionError("it did not come about in " + PATIENCE.toSeconds() + " s", e);
         }
     }
 
@@ -158,6 +171,7 @@ abstract class WindowTest extends FxRobot {
 
     /** Where a mount is on the screen in an elevation. */
     protected Point2D mount(String name, Elevation elevation) {
+        settle();
         Bounds board = board().localToScreen(board().getBoundsInLocal());
         Point2D pixel = board().pixel(name, elevation);
         return new Point2D(board.getMinX() + pixel.getX(), board.getMinY() + pixel.getY());

@@ -72,20 +72,21 @@ final class SpringingWriter {
         node.put("upper", shock.upper());
         node.put("lower", shock.lower());
         shock.size().ifPresent(size -> size(node.putObject("size"), size));
-        if (shock.spring().isEmpty()) {
-            return;
-        }
-        if (shock.spring().get() instanceof Air air) {
-            ObjectNode entry = node.putObject("air");
-            length(entry, "diameter_mm", air.diameter());
-            length(entry, "column_mm", air.column());
-            number(entry, "pressure_kpa", Quantity.PRESSURE.toFile(air.pressure()));
-            number(entry, "exponent", air.exponent());
-        } else if (shock.spring().get() instanceof Coils coils) {
-            ArrayNode array = node.putArray("coils");
-            coils.coils().forEach(coil -> coil(array.addObject(), coil));
-            length(node, "preload_mm", coils.preload());
-        }
+        shock.spring()
+                .ifPresent(spring -> spring.visit(coils -> coils(node, coils), air -> air(node.putObject("air"), air)));
+    }
+
+    private static void coils(ObjectNode node, Coils coils) {
+        ArrayNode array = node.putArray("coils");
+        coils.coils().forEach(coil -> coil(array.addObject(), coil));
+        length(node, "preload_mm", coils.preload());
+    }
+
+    private static void air(ObjectNode node, Air air) {
+        length(node, "diameter_mm", air.diameter());
+        length(node, "column_mm", air.column());
+        number(node, "pressure_kpa", Quantity.PRESSURE.toFile(air.pressure()));
+        number(node, "exponent", air.exponent());
     }
 
     private static void size(ObjectNode node, ShockSize size) {

@@ -5,9 +5,9 @@ import java.util.List;
 import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.springing.BumpStop;
-import org.palanca.vehicle.springing.Coils;
 import org.palanca.vehicle.springing.Shock;
 import org.palanca.vehicle.springing.Spring;
+import org.palanca.vehicle.springing.SpringLaw;
 import org.palanca.vehicle.springing.Springing;
 import org.palanca.vehicle.springing.Strap;
 import org.palanca.vehicle.springing.SwayBar;
@@ -34,9 +34,9 @@ public final class SpringWork {
         List<Element> all = new ArrayList<>();
         for (Shock shock : springing.shocks()) {
             shock.spring()
-                    .map(spring -> spring instanceof Coils coils ? coils.curve() : spring)
-                    .ifPresent(spring -> all.add(new Along(
-                            MountLine.of(axle, shock.upper(), shock.lower()), new Sprung(spring, shock.full()))));
+                    .map(Spring::law)
+                    .ifPresent(law -> all.add(new Along(
+                            MountLine.of(axle, shock.upper(), shock.lower()), new Sprung(law, shock.full()))));
         }
         for (BumpStop stop : springing.stops()) {
             all.add(new Along(MountLine.of(axle, stop.from(), stop.to()), new Law() {
@@ -123,7 +123,7 @@ public final class SpringWork {
     }
 
     /** A shock's spring by the shock's length. */
-    private record Sprung(Spring spring, double full) implements Law {
+    private record Sprung(SpringLaw spring, double full) implements Law {
         @Override
         public double energy(double length) {
             return spring.energy(full - length);

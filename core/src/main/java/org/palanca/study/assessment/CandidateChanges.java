@@ -25,7 +25,6 @@ import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.DescribedPart;
 import org.palanca.vehicle.edit.MountMoves;
 import org.palanca.vehicle.springing.BumpStop;
-import org.palanca.vehicle.springing.Coils;
 import org.palanca.vehicle.springing.Shock;
 import org.palanca.vehicle.springing.Springing;
 
@@ -248,9 +247,8 @@ final class CandidateChanges {
         for (double by : LONGER) {
             Springing after = axle.springing()
                     .mapShocks(shock -> shock.withSpring(shock.spring()
-                            .map(spring -> spring instanceof Coils coils
-                                    ? coils.withPreload(coils.preload() + sign * by)
-                                    : spring)));
+                            .map(spring -> spring.match(
+                                    coils -> coils.withPreload(coils.preload() + sign * by), air -> air))));
             springing(sign > 0 ? "gain.preload_more" : "gain.preload_less", name, by, after);
         }
     }

@@ -28,7 +28,6 @@ import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.Surroundings;
-import org.palanca.vehicle.springing.Coils;
 import org.palanca.vehicle.springing.Shock;
 import org.palanca.vehicle.springing.Springing;
 
@@ -105,7 +104,7 @@ public final class Limits {
                 add(Limit.Kind.SHOCK_COLLAPSED, shock.name(), m -> line.length(m.motion()) - size.collapsed());
                 add(Limit.Kind.SHOCK_EXTENDED, shock.name(), m -> size.extended() - line.length(m.motion()));
             });
-            if (shock.spring().isPresent() && shock.spring().get() instanceof Coils coils) {
+            shock.coils().ifPresent(coils -> {
                 add(
                         Limit.Kind.COIL_BIND,
                         shock.name(),
@@ -114,7 +113,7 @@ public final class Limits {
                         Limit.Kind.SPRING_LOOSE,
                         shock.name(),
                         m -> coils.squeezed(shock.travelFromExtended(line.length(m.motion()))));
-            }
+            });
         }
         springing.stops().forEach(stop -> {
             MountLine line = MountLine.of(axle, stop.from(), stop.to());

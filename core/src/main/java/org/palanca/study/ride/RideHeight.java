@@ -11,8 +11,6 @@ import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Weights;
-import org.palanca.vehicle.springing.Air;
-import org.palanca.vehicle.springing.Coils;
 import org.palanca.vehicle.springing.Spring;
 import org.palanca.vehicle.springing.Springing;
 import org.palanca.vehicle.springing.TorsionBar;
@@ -66,10 +64,8 @@ public final class RideHeight {
     }
 
     private static Spring turned(Spring spring, double by) {
-        if (spring instanceof Coils coils) {
-            return coils.withPreload(Quantity.LENGTH.onGrid(coils.preload() + by * FARTHEST));
-        }
-        Air air = (Air) spring;
-        return air.withPressure(Quantity.PRESSURE.onGrid(Math.max(0, air.pressure() + by * MOST_PRESSURE)));
+        return spring.match(
+                coils -> coils.withPreload(Quantity.LENGTH.onGrid(coils.preload() + by * FARTHEST)),
+                air -> air.withPressure(Quantity.PRESSURE.onGrid(Math.max(0, air.pressure() + by * MOST_PRESSURE))));
     }
 }

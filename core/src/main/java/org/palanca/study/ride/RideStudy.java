@@ -13,7 +13,6 @@ import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.LeafSpring;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Weights;
-import org.palanca.vehicle.springing.Coils;
 import org.palanca.vehicle.springing.Shock;
 
 /**
@@ -189,13 +188,14 @@ public record RideStudy(Weights weights, List<At> curve, At ride, double rollSti
                     longestAt = pose;
                 }
             }
-            boolean bound = false;
-            boolean loose = false;
-            if (shock.spring().isPresent() && shock.spring().get() instanceof Coils coils) {
-                // The wheel rises no further than the coils let it, so at their end they are shut, not past it.
-                bound = coils.squeezed(shock.travelFromExtended(bump)) > coils.room() - SHUT;
-                loose = coils.squeezed(shock.travelFromExtended(droop)) < -SAME;
-            }
+            double in = shock.travelFromExtended(bump);
+            double out = shock.travelFromExtended(droop);
+            // The wheel rises no further than the coils let it, so at their end they are shut, not past it.
+            boolean bound = shock.coils()
+                    .filter(coils -> coils.squeezed(in) > coils.room() - SHUT)
+                    .isPresent();
+            boolean loose =
+                    shock.coils().filter(coils -> coils.squeezed(out) < -SAME).isPresent();
             all.add(new ShockAt(
                     shock,
                     ride,

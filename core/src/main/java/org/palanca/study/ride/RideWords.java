@@ -13,9 +13,7 @@ import org.palanca.base.words.Verdict;
 import org.palanca.study.travel.TravelBounds;
 import org.palanca.study.travel.WorstPoseWords;
 import org.palanca.vehicle.springing.Air;
-import org.palanca.vehicle.springing.Coils;
 import org.palanca.vehicle.springing.ShockSize;
-import org.palanca.vehicle.springing.Spring;
 
 /** Says how an axle stands on its springs, each thing in a sentence: what is good and what is not. */
 public final class RideWords {
@@ -94,17 +92,17 @@ public final class RideWords {
                             new Message.Measure(at.forceRide(), Quantity.FORCE),
                             new Message.Measure(at.forceBump(), Quantity.FORCE))));
         }
-        if (at.shock().spring().orElse(null) instanceof Air air) {
-            said.add(new Verdict(
-                    true,
-                    Message.of(
-                            "ride.pressures",
-                            name,
-                            pressure(air, at.shock().travelFromExtended(at.droop())),
-                            pressure(air, at.shock().travelFromExtended(at.ride())),
-                            pressure(air, at.shock().travelFromExtended(at.bump())),
-                            String.format(Locale.ROOT, "%.2f", air.exponent()))));
-        }
+        at.shock()
+                .air()
+                .ifPresent(air -> said.add(new Verdict(
+                        true,
+                        Message.of(
+                                "ride.pressures",
+                                name,
+                                pressure(air, at.shock().travelFromExtended(at.droop())),
+                                pressure(air, at.shock().travelFromExtended(at.ride())),
+                                pressure(air, at.shock().travelFromExtended(at.bump())),
+                                String.format(Locale.ROOT, "%.2f", air.exponent())))));
     }
 
     /** What coils that bind leave of the shaft is no verdict on the stop: that is said of the coils. */
@@ -165,13 +163,10 @@ public final class RideWords {
 
     /** By what means the height is set: rings on coils, pressure in air, else the arch of leaves or the keys of torsion bars. */
     private static String means(RideStudy study) {
-        List<Spring> springs = study.shocks().stream()
-                .flatMap(at -> at.shock().spring().stream())
-                .toList();
-        if (springs.stream().anyMatch(Coils.class::isInstance)) {
+        if (study.shocks().stream().anyMatch(at -> at.shock().coils().isPresent())) {
             return "";
         }
-        return springs.isEmpty() ? ".other" : ".air";
+        return study.shocks().stream().anyMatch(at -> at.shock().air().isPresent()) ? ".air" : ".other";
     }
 
     private static void load(RideStudy study, List<Verdict> said) {

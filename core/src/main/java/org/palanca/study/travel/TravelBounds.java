@@ -8,7 +8,6 @@ import java.util.function.ToDoubleFunction;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.result.shock.MountLine;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.springing.Coils;
 import org.palanca.vehicle.springing.Shock;
 import org.palanca.vehicle.springing.Springing;
 
@@ -71,12 +70,11 @@ public final class TravelBounds {
                 add(Kind.SHOCK_COLLAPSED, shock.name(), m -> line.length(m.motion()) - size.collapsed());
                 add(Kind.SHOCK_EXTENDED, shock.name(), m -> size.extended() - line.length(m.motion()));
             });
-            if (shock.spring().isPresent() && shock.spring().get() instanceof Coils coils) {
-                add(
-                        Kind.COIL_BIND,
-                        shock.name(),
-                        m -> coils.room() - coils.squeezed(shock.travelFromExtended(line.length(m.motion()))));
-            }
+            shock.coils()
+                    .ifPresent(coils -> add(
+                            Kind.COIL_BIND,
+                            shock.name(),
+                            m -> coils.room() - coils.squeezed(shock.travelFromExtended(line.length(m.motion())))));
         }
         springing.stops().forEach(stop -> {
             MountLine line = MountLine.of(axle, stop.from(), stop.to());

@@ -84,22 +84,20 @@ final class SpringingCheck {
         String place = "/shocks/" + shock.name();
         Optional<Double> gap = apart(place, shock.name(), shock.upper(), shock.lower());
         shock.size().ifPresent(size -> size(place + "/size", shock.name(), size, gap));
-        if (shock.spring().isEmpty()) {
-            return;
-        }
-        if (shock.spring().get() instanceof Coils coils) {
-            coils(place, shock, coils);
-        } else if (shock.spring().get() instanceof Air air) {
-            if (shock.size().isEmpty()) {
-                error(place, "check.air_size", shock.name());
-            } else if (air.column() <= shock.size().get().stroke()) {
-                error(
-                        place + "/air/column_mm",
-                        "check.air_column",
-                        shock.name(),
-                        length(air.column()),
-                        length(shock.size().get().stroke()));
-            }
+        shock.spring()
+                .ifPresent(spring -> spring.visit(coils -> coils(place, shock, coils), air -> air(place, shock, air)));
+    }
+
+    private void air(String place, Shock shock, Air air) {
+        if (shock.size().isEmpty()) {
+            error(place, "check.air_size", shock.name());
+        } else if (air.column() <= shock.size().get().stroke()) {
+            error(
+                    place + "/air/column_mm",
+                    "check.air_column",
+                    shock.name(),
+                    length(air.column()),
+                    length(shock.size().get().stroke()));
         }
     }
 

@@ -1,5 +1,6 @@
 package org.palanca.vehicle.springing;
 
+import java.util.function.Function;
 import org.palanca.base.units.Quantity;
 
 /**
@@ -69,5 +70,15 @@ public record Air(double diameter, double column, double pressure, double expone
     @Override
     public double rate(double in) {
         return area() * exponent * absolute(in) / height(in);
+    }
+
+    @Override
+    public <R> R match(Function<Coils, R> coils, Function<Air, R> air) {
+        return air.apply(this);
+    }
+
+    @Override
+    public SpringLaw law() {
+        return this;
     }
 }

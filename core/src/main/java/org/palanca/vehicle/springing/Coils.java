@@ -3,6 +3,7 @@ package org.palanca.vehicle.springing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 import org.palanca.base.units.Quantity;
 
 /**
@@ -57,31 +58,36 @@ public record Coils(List<Coil> coils, double preload) implements Spring {
 
     @Override
     public double force(double in) {
-        return curve().force(in);
+        return law().force(in);
     }
 
     @Override
     public double energy(double in) {
-        return curve().energy(in);
+        return law().energy(in);
     }
 
     @Override
     public double rate(double in) {
-        return curve().rate(in);
+        return law().rate(in);
     }
 
-    /** The stack's force by its squeezing, worked out once for asking often: asking allocates nothing. */
-    public Curve curve() {
+    @Override
+    public <R> R match(Function<Coils, R> coils, Function<Air, R> air) {
+        return coils.apply(this);
+    }
+
+    @Override
+    public SpringLaw law() {
         return new Curve(this);
     }
 
-    /** Force, energy and rate of one stack. */
-    public static final class Curve implements Spring {
+    /** The stack's force by its squeezing, its stretches worked out once. */
+    private static final class Curve implements SpringLaw {
         private final double preload;
         private final double[] lengths;
         private final double[] rates;
 
-        private Curve(Coils coils) {
+        Curve(Coils coils) {
             preload = coils.preload();
             List<Piece> pieces = coils.pieces();
             lengths = pieces.stream().mapToDouble(Piece::length).toArray();

@@ -33,9 +33,17 @@ public record Shock(String name, String upper, String lower, Optional<ShockSize>
         if (size.isPresent()) {
             return size.get().extended();
         }
-        return spring.filter(Coils.class::isInstance)
-                .map(coils -> ((Coils) coils).free())
-                .orElse(0.0);
+        return coils().map(Coils::free).orElse(0.0);
+    }
+
+    /** Its coils, if it has any. */
+    public Optional<Coils> coils() {
+        return spring.flatMap(one -> one.match(Optional::of, air -> Optional.empty()));
+    }
+
+    /** The air in it, if air carries it. */
+    public Optional<Air> air() {
+        return spring.flatMap(one -> one.match(coils -> Optional.empty(), Optional::of));
     }
 
     /** Compressive force of its spring at a length between its mounts [m, N]; 0 for a shock alone or a loose spring. */

@@ -1,16 +1,19 @@
 package org.palanca.vehicle.springing;
 
-/**
- * What pushes a shock apart, by how far the shock has come in from full extension. Forces are compressive, never negative
- * for coils: a loose spring does not pull.
- */
-public sealed interface Spring permits Coils, Coils.Curve, Air {
-    /** Force with the shock this far in [m, N]. */
-    double force(double in);
+import java.util.function.Consumer;
+import java.util.function.Function;
+import org.palanca.base.Cases;
 
-    /** Energy stored with the shock this far in [J]. */
-    double energy(double in);
+/** A spring as it is described. */
+public sealed interface Spring extends SpringLaw permits Coils, Air {
+    /** Answers by what it is; every kind has to be answered for. */
+    <R> R match(Function<Coils, R> coils, Function<Air, R> air);
 
-    /** Rate with the shock this far in [N/m]. */
-    double rate(double in);
+    /** Does something by what it is; every kind has to be seen to. */
+    default void visit(Consumer<Coils> coils, Consumer<Air> air) {
+        match(Cases.does(coils), Cases.does(air));
+    }
+
+    /** The same force, for asking often: asking allocates nothing. */
+    SpringLaw law();
 }

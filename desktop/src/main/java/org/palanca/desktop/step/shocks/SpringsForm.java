@@ -32,63 +32,67 @@ final class SpringsForm {
         FlowPane row = ShocksPane.row();
         Spring spring = first.spring().orElseThrow();
         row.getChildren().add(Labels.of(w.text("shocks.springs"), "form-title"));
-        if (spring instanceof Coils coils) {
-            for (int i = 0; i < coils.coils().size(); i++) {
-                coil(row, i, coils.coils().get(i), coils.coils().size());
-            }
-            pane.field(
-                    row,
-                    "spring-preload",
-                    "shocks.preload",
-                    Quantity.LENGTH,
-                    coils.preload(),
-                    v -> coils(c -> c.withPreload(v)));
-            if (coils.coils().size() < 3) {
-                row.getChildren().add(Labels.button("coil-add", w.text("shocks.coil_add"), this::addCoil));
-            }
-            if (coils.coils().size() > 1) {
-                row.getChildren()
-                        .add(Labels.button(
-                                "coil-drop",
-                                w.text("shocks.coil_drop"),
-                                () -> coils(c ->
-                                        new Coils(c.coils().subList(1, c.coils().size()), c.preload()))));
-            }
-            if (first.size().isPresent()) {
-                row.getChildren().add(Labels.button("spring-air", w.text("shocks.to_air"), this::toAir));
-            }
-        } else if (spring instanceof Air air) {
-            pane.field(
-                    row,
-                    "air-pressure",
-                    "shocks.pressure",
-                    Quantity.PRESSURE,
-                    air.pressure(),
-                    v -> air(a -> a.withPressure(v)));
-            pane.field(
-                    row,
-                    "air-diameter",
-                    "shocks.air_diameter",
-                    Quantity.LENGTH,
-                    air.diameter(),
-                    v -> air(a -> new Air(v, a.column(), a.pressure(), a.exponent())));
-            pane.field(
-                    row,
-                    "air-column",
-                    "shocks.air_column",
-                    Quantity.LENGTH,
-                    air.column(),
-                    v -> air(a -> new Air(a.diameter(), v, a.pressure(), a.exponent())));
-            pane.field(
-                    row,
-                    "air-exponent",
-                    "shocks.air_exponent",
-                    Quantity.RATIO,
-                    air.exponent(),
-                    v -> air(a -> new Air(a.diameter(), a.column(), a.pressure(), v)));
-            row.getChildren().add(Labels.button("spring-coils", w.text("shocks.to_coils"), pane::suggest));
-        }
+        spring.visit(coils -> coils(row, w, first, coils), air -> air(row, w, air));
         return row;
+    }
+
+    private void coils(FlowPane row, Words w, Shock first, Coils coils) {
+        for (int i = 0; i < coils.coils().size(); i++) {
+            coil(row, i, coils.coils().get(i), coils.coils().size());
+        }
+        pane.field(
+                row,
+                "spring-preload",
+                "shocks.preload",
+                Quantity.LENGTH,
+                coils.preload(),
+                v -> coils(c -> c.withPreload(v)));
+        if (coils.coils().size() < 3) {
+            row.getChildren().add(Labels.button("coil-add", w.text("shocks.coil_add"), this::addCoil));
+        }
+        if (coils.coils().size() > 1) {
+            row.getChildren()
+                    .add(Labels.button(
+                            "coil-drop",
+                            w.text("shocks.coil_drop"),
+                            () -> coils(c ->
+                                    new Coils(c.coils().subList(1, c.coils().size()), c.preload()))));
+        }
+        if (first.size().isPresent()) {
+            row.getChildren().add(Labels.button("spring-air", w.text("shocks.to_air"), this::toAir));
+        }
+    }
+
+    private void air(FlowPane row, Words w, Air air) {
+        pane.field(
+                row,
+                "air-pressure",
+                "shocks.pressure",
+                Quantity.PRESSURE,
+                air.pressure(),
+                v -> air(a -> a.withPressure(v)));
+        pane.field(
+                row,
+                "air-diameter",
+                "shocks.air_diameter",
+                Quantity.LENGTH,
+                air.diameter(),
+                v -> air(a -> new Air(v, a.column(), a.pressure(), a.exponent())));
+        pane.field(
+                row,
+                "air-column",
+                "shocks.air_column",
+                Quantity.LENGTH,
+                air.column(),
+                v -> air(a -> new Air(a.diameter(), v, a.pressure(), a.exponent())));
+        pane.field(
+                row,
+                "air-exponent",
+                "shocks.air_exponent",
+                Quantity.RATIO,
+                air.exponent(),
+                v -> air(a -> new Air(a.diameter(), a.column(), a.pressure(), v)));
+        row.getChildren().add(Labels.button("spring-coils", w.text("shocks.to_coils"), pane::suggest));
     }
 
     private void coil(FlowPane row, int index, Coil coil, int of) {
@@ -133,8 +137,8 @@ final class SpringsForm {
     private void coils(UnaryOperator<Coils> how) {
         pane.spring(
                 "shocks.springs",
-                s -> s.mapShocks(shock -> shock.withSpring(
-                        shock.spring().map(one -> one instanceof Coils coils ? how.apply(coils) : one))));
+                s -> s.mapShocks(shock ->
+                        shock.withSpring(shock.spring().map(one -> one.match(how::apply, air -> air)))));
     }
 
     private void coil(int index, UnaryOperator<Coil> how) {
@@ -164,7 +168,7 @@ final class SpringsForm {
         pane.spring(
                 "shocks.springs",
                 s -> s.mapShocks(shock ->
-                        shock.withSpring(shock.spring().map(one -> one instanceof Air air ? how.apply(air) : one))));
+                        shock.withSpring(shock.spring().map(one -> one.match(coils -> coils, how::apply)))));
     }
 
     /** Air in the place of the coils, pumped so that it carries the weight. */
