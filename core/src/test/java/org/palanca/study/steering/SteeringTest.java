@@ -3,6 +3,7 @@ package org.palanca.study.steering;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.List;
 import java.util.Optional;
@@ -12,6 +13,7 @@ import org.palanca.Examples;
 import org.palanca.base.geometry.Side;
 import org.palanca.base.units.Lengths;
 import org.palanca.mechanism.axle.JointBolts;
+import org.palanca.mechanism.axle.WheelMotion;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.result.links.JointMisalignment;
@@ -134,19 +136,48 @@ class SteeringTest {
                 .contains("tie rod inner left");
     }
 
-    /** One axle steers: the point turned about lies on the other axle's line, where the mean steer puts it. */
+    /**
+     * No point near by lets the four wheels slip sideways less: the sum of the squared slips has no slope there, and the circle
+     * is that of the tyre whose outer edge is farthest. Headings and patches are read off the axles at lock.
+     */
     @Test
-    void turningCircleOfOneSteeredAxleByHand() {
+    void theTurningPointIsWhereTheWheelsSlipSidewaysLeast() {
+        StarterLayout rigid = StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS);
+        for (Vehicle vehicle : List.of(plover, steered(FRONT, rigid), steered(FRONT, FRONT))) {
+            TurningCircle circle = TurningCircle.toTheLeft(vehicle).orElseThrow();
+            double slopeX = 0;
+            double slopeY = 0;
+            double farthest = 0;
+            for (Axle axle : vehicle.axles()) {
+                AxleModel model = new AxleModel(vehicle, axle.place());
+                model.moveTo(WheelTravel.RIDE.withSteer(axle.place() == AxlePlace.FRONT ? 1 : -1));
+                for (int side : new int[] {1, -1}) {
+                    WheelMotion wheel = model.motion().wheel(side);
+                    double ahead = circle.forwardOfFront() - wheel.patch(0);
+                    double out = circle.toTheLeft() - wheel.patch(1);
+                    double cos = Math.cos(wheel.steerAngle());
+                    double sin = Math.sin(wheel.steerAngle());
+                    double slip = ahead * cos + out * sin;
+                    slopeX += slip * cos;
+                    slopeY += slip * sin;
+                    farthest = Math.max(
+                            farthest, Math.hypot(ahead, out) + axle.tyre().width() / 2);
+                }
+            }
+            assertThat(slopeX).isCloseTo(0, within(1e-9));
+            assertThat(slopeY).isCloseTo(0, within(1e-9));
+            assertThat(circle.diameter()).isCloseTo(2 * farthest, within(1e-9));
+        }
+    }
+
+    /** One axle steers: a bicycle model puts the point on the other axle's line, the mean steer says how far out. */
+    @Test
+    void turningCircleOfOneSteeredAxleIsThatOfABicycle() {
         Vehicle vehicle = steered(FRONT, StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS));
         TurningCircle circle = TurningCircle.toTheLeft(vehicle).orElseThrow();
-        AxleModel front = new AxleModel(vehicle, AxlePlace.FRONT);
-        SteerSweep.Turn full = SteerSweep.run(front).fullLeft();
-        double mean = (full.left() + full.right()) / 2;
-        assertThat(circle.toTheLeft()).isCloseTo(vehicle.wheelbase() / Math.tan(mean), within(0.25));
-        assertThat(circle.forwardOfFront()).isCloseTo(-vehicle.wheelbase(), within(0.15));
-        double reach = Math.hypot(
-                circle.forwardOfFront(), circle.toTheLeft() + front.axle().track() / 2);
-        assertThat(circle.diameter() / 2).isCloseTo(reach + front.axle().tyre().width() / 2, within(0.1));
+        double radius = vehicle.wheelbase() / Math.tan(meanLock(vehicle, AxlePlace.FRONT, 1));
+        assertThat(circle.toTheLeft()).isCloseTo(radius, withinPercentage(5));
+        assertThat(circle.forwardOfFront()).isCloseTo(-vehicle.wheelbase(), withinPercentage(5));
     }
 
     /** Both ends steered: the point lies where the normals of both mean headings cross. */
