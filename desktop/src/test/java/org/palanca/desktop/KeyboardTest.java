@@ -7,6 +7,7 @@ import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
+import javafx.stage.WindowEvent;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.base.units.LengthStyle;
@@ -184,7 +185,7 @@ class KeyboardTest extends WindowTest {
     void theWindowAsksBeforeItClosesOnUnsavedWork() {
         clickOn(mount("upper frame left", Elevation.SIDE));
         push(KeyCode.UP);
-        onFx(() -> stage.fireEvent(new javafx.stage.WindowEvent(stage, javafx.stage.WindowEvent.WINDOW_CLOSE_REQUEST)));
+        onFx(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
         assertThat(stage.isShowing()).isTrue();
         assertThat(notice()).contains("changes that no file holds");
         clickOn("Keep working");

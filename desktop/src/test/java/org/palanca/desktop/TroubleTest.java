@@ -6,8 +6,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.geometry.Point2D;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.stage.WindowEvent;
 import org.junit.jupiter.api.Test;
 import org.palanca.base.words.Message;
 import org.palanca.desktop.document.CrashRecovery;
@@ -101,6 +103,36 @@ class TroubleTest extends WindowTest {
         nextAnswer = folder.resolve("elsewhere.palanca.json");
         clickOn("Save as…");
         assertThat(VehicleFile.open(nextAnswer).vehicle()).isEqualTo(work);
+    }
+
+    /** A number or a note typed last is work too, though nobody pressed Enter. */
+    @Test
+    void whatIsTypedAndNotYetEnteredIsSavedToo() throws Exception {
+        clickOn("#step-goals");
+        typeOnly("#goal-cg-height", "31");
+        push(KeyCode.CONTROL, KeyCode.S);
+        assertThat(VehicleFile.open(tarn).vehicle().mass().centreHeight()).isEqualTo(31 * 0.0254);
+        typeOnly("#goal-comments", "weighed with a full tank");
+        push(KeyCode.CONTROL, KeyCode.S);
+        assertThat(VehicleFile.open(tarn).vehicle().comments()).isEqualTo("weighed with a full tank");
+        assertThat(lookup("#goal-comments").query().isFocused())
+                .as("typing goes on where it was")
+                .isTrue();
+        typeOnly("#goal-cg-height", "32");
+        onFx(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
+        assertThat(stage.isShowing()).isTrue();
+        assertThat(notice()).contains("changes that no file holds");
+        clickOn("Save");
+        assertThat(VehicleFile.open(tarn).vehicle().mass().centreHeight()).isEqualTo(32 * 0.0254);
+    }
+
+    private void typeOnly(String field, String text) {
+        onFx(() -> {
+            TextInputControl control = lookup(field).query();
+            control.requestFocus();
+            control.selectAll();
+        });
+        write(text);
     }
 
     @Test

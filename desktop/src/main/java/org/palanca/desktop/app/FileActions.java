@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import org.palanca.base.words.Words;
+import org.palanca.desktop.control.TypedText;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.document.FileAsker;
@@ -61,6 +62,7 @@ public final class FileActions {
 
     /** Runs an action that takes the present vehicle away, after unsaved work is saved or given up on purpose. */
     void whenWorkIsSafe(Runnable action) {
+        TypedText.enter(notices.getScene());
         if (!document.unsaved().get()) {
             action.run();
             return;
@@ -109,11 +111,13 @@ public final class FileActions {
 
     /** Saves to the vehicle's file, or asks for one. Returns whether it is saved now. */
     public boolean save() {
+        TypedText.enter(notices.getScene());
         Optional<Path> file = document.file();
         return file.isPresent() ? saveTo(file.get()) : saveAs();
     }
 
     boolean saveAs() {
+        TypedText.enter(notices.getScene());
         Optional<Path> chosen = asker.toSave(words.get().text("file_window.save"), proposedName());
         return chosen.map(path -> saveTo(withEnding(path))).orElse(false);
     }
@@ -144,6 +148,7 @@ public final class FileActions {
 
     /** Writes a sheet of the axle on the board where the user wants it. */
     void sheet(SheetKind kind, Optional<String> mount) {
+        TypedText.enter(notices.getScene());
         String what = mount.map(name -> name.replace(' ', '-')).orElse(kind.id());
         write(
                 what,

@@ -89,10 +89,8 @@ public final class MainWindow {
         stage.setMinWidth(960);
         stage.setMinHeight(600);
         stage.setOnCloseRequest(event -> {
-            if (document.unsaved().get()) {
-                event.consume();
-                files.whenWorkIsSafe(this::closeForGood);
-            }
+            event.consume();
+            files.whenWorkIsSafe(this::closeForGood);
         });
         applyLook();
         listen();
