@@ -95,6 +95,9 @@ final class VehicleReader {
         if (VehicleCheck.hasErrors(findings)) {
             throw problems(file, newer, findings);
         }
+        if (!newer) {
+            findings.addAll(UnreadKeys.of(root, VehicleWriter.tree(vehicle), places));
+        }
         return new VehicleFile.Opened(vehicle, newer, findings);
     }
 

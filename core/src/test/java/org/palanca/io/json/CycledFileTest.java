@@ -78,7 +78,7 @@ class CycledFileTest {
         assertThat(refused(text.replaceFirst("\"bottom_mm\": 841,", ""))).contains("needs one shape: a box");
     }
 
-    /** What was typed in BodyFrame is kept with the vehicle, and is asked whether it can be. */
+    /** What was typed in Place is kept with the vehicle, and is asked whether it can be. */
     @Test
     void whatIsAllowedInPlacingIsKept() throws Exception {
         Vehicle gorse = Examples.vehicle("gorse.palanca.json");

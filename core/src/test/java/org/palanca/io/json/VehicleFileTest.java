@@ -7,13 +7,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.Set;
-import java.util.TreeMap;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -21,48 +17,25 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.palanca.Examples;
-import org.palanca.Sprung;
-import org.palanca.base.geometry.Side;
-import org.palanca.base.units.Quantity;
 import org.palanca.result.Result;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.result.targets.Targets;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Build;
-import org.palanca.vehicle.ClearanceRules;
-import org.palanca.vehicle.Driveline;
-import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Hole;
 import org.palanca.vehicle.Linkage;
-import org.palanca.vehicle.Mount;
-import org.palanca.vehicle.MountReadings;
 import org.palanca.vehicle.MountRef;
-import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Placement;
-import org.palanca.vehicle.Scheme;
-import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.vehicle.Weights;
 import org.palanca.vehicle.check.Finding;
 import org.palanca.vehicle.edit.MountMoves;
 import org.palanca.vehicle.housing.Housing;
 import org.palanca.vehicle.layout.StarterLayout;
-import org.palanca.vehicle.layout.StarterSteering;
 import org.palanca.vehicle.layout.StarterVehicle;
-import org.palanca.vehicle.springing.Air;
-import org.palanca.vehicle.springing.Shock;
-import org.palanca.vehicle.survey.Axis;
-import org.palanca.vehicle.survey.Box;
-import org.palanca.vehicle.survey.Instrument;
-import org.palanca.vehicle.survey.Mark;
-import org.palanca.vehicle.survey.Reading;
-import org.palanca.vehicle.survey.ReadingKind;
-import org.palanca.vehicle.work.StepEntry;
 
 class VehicleFileTest {
     @TempDir
@@ -112,60 +85,8 @@ class VehicleFileTest {
     /** Springs of every kind, shapes of every form, shafts, weights and rules: all of it comes back. */
     @Test
     void everythingThatIsCycledComesBackFromAFile() throws Exception {
-        Vehicle rockers = Sprung.rockers();
-        Axle rear = rockers.axle(AxlePlace.REAR).orElseThrow();
-        Shock aired = rear.springing().shocks().get(0).withSpring(Optional.of(new Air(0.06, 0.5, 1_250_000, 1.3)));
-        List<Shock> shocks = new ArrayList<>(rear.springing().shocks());
-        shocks.set(0, aired);
-        Vector3D at = new Vector3D(-2.5, 0.25, 0.75);
-        List<Part> parts = List.of(
-                new Part(
-                        "box",
-                        BodyName.of("frame"),
-                        Part.Kind.FIXED,
-                        new Part.BoxForm(new Box(-2, -1, 0, 0.5, 0.5, 0.75))),
-                new Part(
-                        "line",
-                        BodyName.of("knuckle left"),
-                        Part.Kind.MOVING,
-                        new Part.TubeForm(List.of(at, at.add(Vector3D.PLUS_I)), 0.0125, OptionalDouble.of(0.125))),
-                new Part(
-                        "plate",
-                        BodyName.of("frame"),
-                        Part.Kind.SERVICE,
-                        new Part.OutlineForm(
-                                Axis.UP,
-                                List.of(
-                                        new Part.OutlineForm.Corner(0, 0),
-                                        new Part.OutlineForm.Corner(0.5, 0),
-                                        new Part.OutlineForm.Corner(0, 0.5)),
-                                1,
-                                1.25)),
-                new Part(
-                        "skin",
-                        BodyName.of("frame"),
-                        Part.Kind.DRIVELINE,
-                        new Part.MeshForm(
-                                List.of(at, at.add(Vector3D.PLUS_I), at.add(Vector3D.PLUS_K)),
-                                List.of(new Part.MeshForm.Triangle(0, 1, 2)),
-                                0.0005)),
-                new Part("scan", BodyName.of("frame"), Part.Kind.TYRE, new Part.PointsForm(List.of(at), 0.0025)));
-        Surroundings around = Surroundings.NONE
-                .withParts(parts)
-                .withHalfShafts(new HalfShafts(at, 0.125, Quantity.ANGLE.onGrid(0.375), 0.05))
-                .withDriveline(new Driveline(at, 0, 0.25, 0, 0, 0.125)
-                        .withJoints(Driveline.Joints.DOUBLE_AT_GEARBOX)
-                        .withLimit(Quantity.ANGLE.onGrid(0.5))
-                        .withPhase(Quantity.ANGLE.onGrid(0.25)));
-        TreeMap<String, Double> joints = new TreeMap<>();
-        joints.put("pushrod left", Quantity.ANGLE.onGrid(0.25));
-        ClearanceRules rules = new ClearanceRules(
-                0.003, 0.006, 0.0065, 0.02, 0.007, 0.0001, 0.0005, Quantity.ANGLE.onGrid(0.4), joints);
-        Vehicle vehicle = rockers.withAxle(rear.withSpringing(rear.springing().withShocks(shocks)))
-                .withBuild(Build.NONE
-                        .with(AxlePlace.REAR, around)
-                        .with(AxlePlace.REAR, new Weights(301.5, 298.25, 60))
-                        .withRules(rules));
+        Vehicle vehicle = FilledVehicles.cycled();
+        Axle rear = vehicle.axle(AxlePlace.REAR).orElseThrow();
         Path file = folder.resolve("cycled.palanca.json");
         VehicleFile.save(file, vehicle);
         Vehicle back = VehicleFile.open(file).vehicle();
@@ -194,32 +115,19 @@ class VehicleFileTest {
     /** A survey, a housing, what was found and ticked: each comes back as it was, and takes nothing where there is none. */
     @Test
     void whatIsKnownFromTheFloorComesBack() throws Exception {
-        Vehicle tarn = Examples.tarn();
-        Build build = tarn.build();
-        MountRef mount = new MountRef(AxlePlace.REAR, "upper frame left");
-        Reading slope = new Reading(
-                ReadingKind.SLOPE,
-                "horn left",
-                "upper frame left",
-                List.of(0.0174532925, -0.01),
-                Instrument.ANGLE_FINDER,
-                OptionalDouble.of(0.001));
-        Mark mark = new Mark("hook", new Vector3D(-1, 0, 0.5), Set.of(Axis.LEFT, Axis.UP), List.of("hook.jpg"));
-        Reading plumb = Reading.of(ReadingKind.PLUMB, "hook", "horn left");
-        Vehicle full = tarn.withBuild(build.withSurvey(build.survey().with(mark).with(plumb))
-                .with(new MountReadings(mount, List.of(slope)))
-                .withLog(List.of(new StepEntry("rear.housing", "housing.bar_in", LocalDate.of(2024, 2, 29), "no bar")))
-                .with(AxlePlace.FRONT, Housing.empty().withEnds(Housing.Ends.KNUCKLE)));
+        Vehicle full = FilledVehicles.fromTheFloor();
         Path file = folder.resolve("full.palanca.json");
         VehicleFile.save(file, full);
         Vehicle opened = VehicleFile.open(file).vehicle();
         assertThat(opened.build().log()).isEqualTo(full.build().log());
         assertThat(opened.build().housing(AxlePlace.FRONT).ends()).isEqualTo(Housing.Ends.KNUCKLE);
-        assertThat(opened.build().survey().mark("hook")).contains(mark);
-        assertThat(opened.build().found().get(0).readings().get(0).value()).isCloseTo(slope.value(), within(1e-8));
+        assertThat(opened.build().survey().mark("hook"))
+                .isEqualTo(full.build().survey().mark("hook"));
+        assertThat(opened.build().found().get(0).readings().get(0).value())
+                .isCloseTo(full.build().found().get(0).readings().get(0).value(), within(1e-8));
         VehicleFile.save(file, opened);
         assertThat(VehicleFile.open(file).vehicle()).isEqualTo(opened);
-        VehicleFile.save(file, tarn.withBuild(Build.NONE));
+        VehicleFile.save(file, full.withBuild(Build.NONE));
         assertThat(Files.readString(file)).doesNotContain("\"build\"");
     }
 
@@ -382,48 +290,27 @@ class VehicleFileTest {
     /** What is new in version 2 comes back as it was: joints, springs, steering, rates, holes, schemes. */
     @Test
     void everythingNewComesBack() throws Exception {
-        for (SuspensionType type : SuspensionType.values()) {
-            for (StarterSteering steering : StarterSteering.values()) {
-                if (!steering.suits(type)) {
-                    continue;
-                }
-                Vehicle vehicle = new StarterVehicle(
-                                "all",
-                                Use.STREET,
-                                2.5,
-                                0.75,
-                                Optional.of(StarterLayout.of(SuspensionType.RADIUS_ARMS)),
-                                new StarterLayout(type, steering))
-                        .build();
-                Axle rear = vehicle.axle(AxlePlace.REAR).orElseThrow();
-                Mount holed = rear.mounts().get(0);
-                Hole hole = new Hole("lower hole", new Placement.Taped(0.25, Side.LEFT, 0.375, 0.5));
-                Axle other = rear.withMount(new Mount(holed.name(), holed.body(), holed.placement(), List.of(hole)));
-                vehicle = vehicle.withSchemes(List.of(new Scheme("another hole", "one down", List.of(other))));
-                Path file = folder.resolve("all.palanca.json");
-                VehicleFile.save(file, vehicle);
-                Vehicle once = VehicleFile.open(file).vehicle();
-                Linkage linkage = once.axle(AxlePlace.REAR).orElseThrow().linkage();
-                assertThat(linkage.joints().equals(rear.joints())).as("joints").isTrue();
-                assertThat(linkage.leaves()).hasSameSizeAs(rear.linkage().leaves());
-                assertThat(linkage.steering().isPresent()).isEqualTo(steering != StarterSteering.NONE);
-                assertThat(once.schemes()
-                                .get(0)
-                                .axles()
-                                .get(0)
-                                .mounts()
-                                .get(0)
-                                .holes()
-                                .equals(List.of(hole)))
-                        .as("holes")
-                        .isTrue();
-                // Millimetres with six decimals lose the last bit the first time and nothing after that.
-                VehicleFile.save(file, once);
-                assertThat(VehicleFile.open(file).vehicle().equals(once))
-                        .as(type + " " + steering)
-                        .isTrue();
-            }
+        for (Vehicle vehicle : FilledVehicles.ofEveryType()) {
+            Axle rear = vehicle.axle(AxlePlace.REAR).orElseThrow();
+            Path file = folder.resolve("all.palanca.json");
+            VehicleFile.save(file, vehicle);
+            Vehicle once = VehicleFile.open(file).vehicle();
+            Linkage linkage = once.axle(AxlePlace.REAR).orElseThrow().linkage();
+            assertThat(linkage.joints().equals(rear.joints())).as("joints").isTrue();
+            assertThat(linkage.leaves()).hasSameSizeAs(rear.linkage().leaves());
+            assertThat(linkage.steering().isPresent())
+                    .isEqualTo(rear.linkage().steering().isPresent());
+            assertThat(holes(once).equals(holes(vehicle))).as("holes").isTrue();
+            // Millimetres with six decimals lose the last bit the first time and nothing after that.
+            VehicleFile.save(file, once);
+            assertThat(VehicleFile.open(file).vehicle().equals(once))
+                    .as(rear.type() + " " + rear.steering())
+                    .isTrue();
         }
+    }
+
+    private static List<Hole> holes(Vehicle vehicle) {
+        return vehicle.schemes().get(0).axles().get(0).mounts().get(0).holes();
     }
 
     @Test
