@@ -76,7 +76,7 @@ final class LinkageReader {
         if (node.has("mirror_of")) {
             return new Placement.MirrorOf(node.path("mirror_of").asText());
         }
-        if (node.has("x_mm")) {
+        if (VehicleReader.hasAll(node, "x_mm", "y_mm", "z_mm")) {
             return new Placement.At(new Vector3D(length(node, "x_mm"), length(node, "y_mm"), length(node, "z_mm")));
         }
         double ahead = node.has("ahead_mm") ? length(node, "ahead_mm") : -length(node, "behind_mm");

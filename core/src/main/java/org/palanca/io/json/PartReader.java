@@ -34,24 +34,24 @@ final class PartReader {
     }
 
     private static Part.Form form(JsonNode node) {
-        if (node.has("outline_mm")) {
+        if (VehicleReader.hasAll(node, "along", "outline_mm", "from_mm", "to_mm")) {
             return new Part.OutlineForm(
                     VehicleReader.constant(Axis.class, node.path("along")),
                     corners(node.path("outline_mm")),
                     length(node, "from_mm"),
                     length(node, "to_mm"));
         }
-        if (node.has("tube_mm")) {
+        if (VehicleReader.hasAll(node, "tube_mm", "radius_mm")) {
             return new Part.TubeForm(
                     places(node.path("tube_mm")),
                     length(node, "radius_mm"),
                     node.has("bend_mm") ? OptionalDouble.of(length(node, "bend_mm")) : OptionalDouble.empty());
         }
-        if (node.has("vertices_mm")) {
+        if (VehicleReader.hasAll(node, "vertices_mm", "triangles", "off_mm")) {
             return new Part.MeshForm(
                     places(node.path("vertices_mm")), triangles(node.path("triangles")), length(node, "off_mm"));
         }
-        if (node.has("points_mm")) {
+        if (VehicleReader.hasAll(node, "points_mm", "radius_mm")) {
             return new Part.PointsForm(places(node.path("points_mm")), length(node, "radius_mm"));
         }
         return new Part.BoxForm(BuildReader.box(node));

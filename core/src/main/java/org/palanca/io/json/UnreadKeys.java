@@ -51,9 +51,9 @@ final class UnreadKeys {
         }
     }
 
-    /** Whether a key says more than leaving it out does; groups are left out where all in them is as usual. */
+    /** Whether a key says more than leaving it out does; groups and lists are left out where all in them is as usual, or nothing. */
     private static boolean says(String key, JsonNode value) {
         boolean nothing = value.isNumber() && value.asDouble() == 0 || value.isBoolean() && !value.asBoolean();
-        return value.isValueNode() && !nothing && !AS_USUAL.contains(key);
+        return !value.isObject() && !(value.isArray() && value.isEmpty()) && !nothing && !AS_USUAL.contains(key);
     }
 }

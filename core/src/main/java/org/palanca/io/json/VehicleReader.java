@@ -9,6 +9,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -266,6 +267,11 @@ final class VehicleReader {
 
     static <E extends Enum<E>> E constant(Class<E> type, JsonNode node) {
         return Enum.valueOf(type, node.asText().toUpperCase(Locale.ROOT));
+    }
+
+    /** Whether a thing is described in a form: by all its keys, since one of another form may be left over beside them. */
+    static boolean hasAll(JsonNode node, String... keys) {
+        return Arrays.stream(keys).allMatch(node::has);
     }
 
     static double length(JsonNode node, String key) {
