@@ -156,6 +156,12 @@ class SchemaTest {
                     boolean kept = mapper.readTree(Files.readString(file))
                             .at(one.parent())
                             .has(one.name());
+                    for (String name : (Iterable<String>) parent::fieldNames) {
+                        assertThat(opened.warnings())
+                                .as("with " + one)
+                                .noneMatch(finding -> finding.place().equals(one.parent() + "/" + name)
+                                        && finding.message().key().equals("file.unread_key"));
+                    }
                     if (!kept) {
                         assertThat(opened.vehicle()).as("without " + one).isEqualTo(Examples.vehicle(example));
                     }
