@@ -3,6 +3,7 @@ package org.palanca.bench;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Objects;
 import org.openjdk.jmh.profile.GCProfiler;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
@@ -76,11 +77,15 @@ public final class Main {
     }
 
     private double score(String name) {
-        return results.get(name).getPrimaryResult().getScore();
+        return result(name).getPrimaryResult().getScore();
+    }
+
+    private RunResult result(String name) {
+        return Objects.requireNonNull(results.get(name), name);
     }
 
     private void allocation(String name) {
-        results.get(name).getSecondaryResults().forEach((label, result) -> {
+        result(name).getSecondaryResults().forEach((label, result) -> {
             if (label.contains("alloc.rate.norm")) {
                 System.out.printf("%s allocates %.3f bytes a call%n", name, result.getScore());
             }

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ForkJoinPool;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.cli.print.CycleJson;
@@ -55,7 +56,7 @@ public final class CycleCommand implements Callable<Integer> {
     private JsonOption json;
 
     @Option(names = "--sheet", paramLabel = "PDF|SVG", descriptionKey = "sheet_file")
-    private Path sheet;
+    private @Nullable Path sheet;
 
     @Override
     public Integer call() throws Exception {

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.geometry.Side;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
@@ -47,7 +48,7 @@ public final class HousingCommand implements Callable<Integer> {
     private JsonOption json;
 
     @Option(names = "--sheet", paramLabel = "PDF|SVG", descriptionKey = "sheet_file")
-    private Path sheet;
+    private @Nullable Path sheet;
 
     @Override
     public Integer call() throws Exception {

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.units.MeasureFormatException;
 import org.palanca.base.units.Quantity;
@@ -51,16 +52,16 @@ public final class PlaceCommand implements Callable<Integer> {
     private Path sheet;
 
     @Option(names = "--mount", paramLabel = "NAME", descriptionKey = "mount")
-    private String mount;
+    private @Nullable String mount;
 
     @Option(names = "--tolerance", paramLabel = "LENGTH", descriptionKey = "tolerance")
-    private String tolerance;
+    private @Nullable String tolerance;
 
     @Option(names = "--hole", paramLabel = "LENGTH", descriptionKey = "hole")
-    private String hole;
+    private @Nullable String hole;
 
     @Option(names = "--bolt", paramLabel = "LENGTH", descriptionKey = "bolt")
-    private String bolt;
+    private @Nullable String bolt;
 
     @Override
     public Integer call() throws Exception {

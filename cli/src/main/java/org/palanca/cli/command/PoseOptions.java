@@ -1,5 +1,6 @@
 package org.palanca.cli.command;
 
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.units.Angles;
 import org.palanca.base.units.LengthStyle;
 import org.palanca.base.units.Lengths;
@@ -11,10 +12,10 @@ import picocli.CommandLine.Option;
 /** Where the axles are moved to. */
 final class PoseOptions {
     @Option(names = "--bump", paramLabel = "LEFT,RIGHT", descriptionKey = "bump")
-    private String bump;
+    private @Nullable String bump;
 
     @Option(names = "--roll", paramLabel = "DEGREES", descriptionKey = "roll")
-    private String roll;
+    private @Nullable String roll;
 
     @Option(names = "--steer", paramLabel = "PERCENT", defaultValue = "0", descriptionKey = "steer")
     private double steer;

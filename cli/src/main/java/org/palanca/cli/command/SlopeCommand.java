@@ -6,6 +6,7 @@ import java.io.PrintWriter;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.palanca.base.units.Lengths;
@@ -82,7 +83,7 @@ public final class SlopeCommand implements Callable<Integer> {
         }
         for (AxlePlace place : input.axles(vehicle)) {
             AxleModel model = new AxleModel(vehicle, place);
-            model.moveTo(rest.get().travel().get(place));
+            model.moveTo(Objects.requireNonNull(rest.get().travel().get(place)));
             ResultsTable.print(model, words, out);
         }
         return ExitCodes.OK;
@@ -102,7 +103,7 @@ public final class SlopeCommand implements Callable<Integer> {
             for (AxlePlace place : input.axles(vehicle)) {
                 ReportJson.pose(
                         report.axle(place).putObject("pose"),
-                        rest.get().travel().get(place));
+                        Objects.requireNonNull(rest.get().travel().get(place)));
             }
         }
         report.messages(report.root(), "remarks", EquilibriumWords.of(standing, rest));

@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.units.LengthStyle;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.units.MeasureFormatException;
@@ -36,21 +37,25 @@ public final class StartCommand implements Callable<Integer> {
     private Path file;
 
     @Option(names = "--rear", defaultValue = "triangulated_uppers", paramLabel = "TYPE", descriptionKey = "rear")
+    @SuppressWarnings("NullAway.Init")
     private SuspensionType rear;
 
     @Option(names = "--front", paramLabel = "TYPE", descriptionKey = "front")
-    private SuspensionType front;
+    private @Nullable SuspensionType front;
 
     @Option(names = "--steering", defaultValue = "none", paramLabel = "HOW", descriptionKey = "steering")
+    @SuppressWarnings("NullAway.Init")
     private StarterSteering steering;
 
     @Option(names = "--wheelbase", defaultValue = "106 in", paramLabel = "LENGTH", descriptionKey = "wheelbase")
+    @SuppressWarnings("NullAway.Init")
     private String wheelbase;
 
     @Option(names = "--tyre", paramLabel = "LENGTH", descriptionKey = "tyre")
-    private String tyre;
+    private @Nullable String tyre;
 
     @Option(names = "--use", defaultValue = "trail", paramLabel = "trail|track|drag|street", descriptionKey = "use")
+    @SuppressWarnings("NullAway.Init")
     private Use use;
 
     @Override

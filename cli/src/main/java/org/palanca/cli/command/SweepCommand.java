@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
 import java.util.concurrent.Callable;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Message;
 import org.palanca.cli.print.ReportJson;
 import org.palanca.cli.print.SweepTable;
@@ -42,13 +43,14 @@ public final class SweepCommand implements Callable<Integer> {
     private JsonOption json;
 
     @Option(names = "--along", defaultValue = "heave", paramLabel = "heave|roll", descriptionKey = "along")
+    @SuppressWarnings("NullAway.Init")
     private Along along;
 
     @Option(names = "--from", paramLabel = "LEFT,RIGHT", descriptionKey = "from")
-    private String from;
+    private @Nullable String from;
 
     @Option(names = "--to", paramLabel = "LEFT,RIGHT", descriptionKey = "to")
-    private String to;
+    private @Nullable String to;
 
     @Option(names = "--poses", defaultValue = "25", paramLabel = "N", descriptionKey = "poses")
     private int poses;

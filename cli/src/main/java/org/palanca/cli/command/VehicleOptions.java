@@ -3,6 +3,7 @@ package org.palanca.cli.command;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.units.LengthStyle;
 import org.palanca.base.units.UnitStyle;
 import org.palanca.base.words.Message;
@@ -29,13 +30,14 @@ final class VehicleOptions {
     private Path file;
 
     @Option(names = "--units", defaultValue = "in", paramLabel = "in|mm", descriptionKey = "units")
+    @SuppressWarnings("NullAway.Init")
     private Units units;
 
     @Option(names = "--axle", paramLabel = "front|rear", descriptionKey = "axle")
-    private AxlePlace axle;
+    private @Nullable AxlePlace axle;
 
     @Option(names = "--scheme", paramLabel = "NAME", descriptionKey = "scheme")
-    private String scheme;
+    private @Nullable String scheme;
 
     Path file() {
         return file;
@@ -59,10 +61,10 @@ final class VehicleOptions {
         for (Finding finding : opened.warnings()) {
             err.println(CliWords.line(finding, words));
         }
-        return scheme == null ? opened.vehicle() : in(opened.vehicle());
+        return scheme == null ? opened.vehicle() : in(opened.vehicle(), scheme);
     }
 
-    private Vehicle in(Vehicle vehicle) throws CommandFailure {
+    private static Vehicle in(Vehicle vehicle, String scheme) throws CommandFailure {
         List<String> names = vehicle.schemes().stream().map(Scheme::name).toList();
         return vehicle.schemes().stream()
                 .filter(one -> one.name().equals(scheme))
