@@ -123,6 +123,24 @@ class MainTest {
         assertThat(err).contains("Rear axle");
     }
 
+    /** What could not be opened again, or not be written, is refused before anything is. */
+    @Test
+    void nothingIsWrittenThatNobodyCouldUse() {
+        Path tooShort = folder.resolve("short.palanca.json");
+        assertThat(run("start", tooShort, "--wheelbase", "10")).isEqualTo(ExitCodes.USAGE);
+        assertThat(err).contains("wheelbase is 10 in", "Was a digit lost?");
+        assertThat(tooShort).doesNotExist();
+        Path text = folder.resolve("sheet.txt");
+        assertThat(run("sheet", tarn, text)).isEqualTo(ExitCodes.USAGE);
+        assertThat(err).contains("sheet.txt", ".pdf or .svg");
+        assertThat(text).doesNotExist();
+        assertThat(run("place", tarn, folder.resolve("none").resolve("sheet.pdf")))
+                .isEqualTo(ExitCodes.FILE);
+        assertThat(err).contains("the folder it should go to does not exist").doesNotContain(".tmp");
+        assertThat(run("solve", tarn, "--scheme", "lower")).isEqualTo(ExitCodes.USAGE);
+        assertThat(err).contains("no scheme “lower”", "nor any other");
+    }
+
     @Test
     void badWordsGiveUsageAndSayWhatWasUnderstood() {
         assertThat(run("solve", tarn, "--bump", "3 foo")).isEqualTo(ExitCodes.USAGE);

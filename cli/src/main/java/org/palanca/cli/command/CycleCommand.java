@@ -18,7 +18,6 @@ import org.palanca.base.words.Words;
 import org.palanca.cli.print.CycleJson;
 import org.palanca.cli.print.ReportJson;
 import org.palanca.io.sheet.Page;
-import org.palanca.io.sheet.SheetFile;
 import org.palanca.io.sheet.SheetHead;
 import org.palanca.io.sheet.SheetKind;
 import org.palanca.result.catalogue.AxleModel;
@@ -81,7 +80,7 @@ public final class CycleCommand implements Callable<Integer> {
                 pages.addAll(SheetKind.CYCLE.pages(head, place, Optional.empty()));
             }
         }
-        List<Path> written = sheet == null ? List.of() : SheetFile.write(sheet, pages);
+        List<Path> written = sheet == null ? List.of() : SheetOutput.write(sheet, pages);
         if (json.asked()) {
             ArrayNode files = report.root().putArray("written");
             written.forEach(path -> files.add(path.toString()));

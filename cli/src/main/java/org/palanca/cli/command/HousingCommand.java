@@ -17,7 +17,6 @@ import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.cli.print.ReportJson;
 import org.palanca.io.sheet.Page;
-import org.palanca.io.sheet.SheetFile;
 import org.palanca.io.sheet.SheetHead;
 import org.palanca.io.sheet.SheetKind;
 import org.palanca.vehicle.AxlePlace;
@@ -75,7 +74,7 @@ public final class HousingCommand implements Callable<Integer> {
             }
         }
         if (sheet != null && !pages.isEmpty()) {
-            for (Path written : SheetFile.write(sheet, pages)) {
+            for (Path written : SheetOutput.write(sheet, pages)) {
                 out.println(words.text("written", written));
             }
         }

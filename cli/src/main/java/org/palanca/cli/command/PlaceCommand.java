@@ -20,7 +20,6 @@ import org.palanca.floor.adjust.Adjustment;
 import org.palanca.floor.placing.PlacingOrder;
 import org.palanca.floor.placing.PlacingSheet;
 import org.palanca.io.sheet.Page;
-import org.palanca.io.sheet.SheetFile;
 import org.palanca.io.sheet.SheetHead;
 import org.palanca.io.sheet.SheetKind;
 import org.palanca.vehicle.AxlePlace;
@@ -92,12 +91,12 @@ public final class PlaceCommand implements Callable<Integer> {
         if (json.asked()) {
             ReportJson report = new ReportJson("place", vehicle, input.words());
             ArrayNode files = report.root().putArray("written");
-            SheetFile.write(sheet, pages).forEach(path -> files.add(path.toString()));
+            SheetOutput.write(sheet, pages).forEach(path -> files.add(path.toString()));
             sheets.forEach(one -> report(report.axle(one.mount().axle()), one));
             out.println(report.text());
             return ExitCodes.OK;
         }
-        for (Path written : SheetFile.write(sheet, pages)) {
+        for (Path written : SheetOutput.write(sheet, pages)) {
             out.println(input.words().text("written", written));
         }
         sheets.stream()

@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import org.palanca.io.sheet.SheetFile;
 import org.palanca.io.sheet.SheetHead;
 import org.palanca.io.sheet.SheetKind;
 import org.palanca.vehicle.AxlePlace;
@@ -33,7 +32,7 @@ public final class SheetCommand implements Callable<Integer> {
         Vehicle vehicle = input.open(spec.commandLine().getErr());
         SheetHead head = new SheetHead(
                 vehicle, input.file().getFileName().toString(), LocalDate.now(ZoneId.systemDefault()), input.words());
-        for (Path written : SheetFile.write(sheet, SheetKind.MOUNTS.pages(head, AxlePlace.FRONT, Optional.empty()))) {
+        for (Path written : SheetOutput.write(sheet, SheetKind.MOUNTS.pages(head, AxlePlace.FRONT, Optional.empty()))) {
             spec.commandLine().getOut().println(input.words().text("written", written));
         }
         return ExitCodes.OK;

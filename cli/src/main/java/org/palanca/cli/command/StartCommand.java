@@ -18,6 +18,8 @@ import org.palanca.cli.print.CliWords;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Use;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.check.Finding;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterSteering;
 import org.palanca.vehicle.layout.StarterVehicle;
@@ -81,7 +83,13 @@ public final class StartCommand implements Callable<Integer> {
                 tyre == null ? StarterVehicle.tyre(use) : length(tyre),
                 Optional.ofNullable(front).map(type -> new StarterLayout(type, steering)),
                 StarterLayout.of(rear));
-        VehicleFile.save(file, starter.build());
+        Vehicle vehicle = starter.build();
+        for (Finding finding : VehicleFile.findings(vehicle)) {
+            if (finding.severity() == Finding.Severity.ERROR) {
+                throw new CommandFailure(ExitCodes.USAGE, finding.message());
+            }
+        }
+        VehicleFile.save(file, vehicle);
         out.println(words.text("start_written", file));
         return ExitCodes.OK;
     }

@@ -71,7 +71,10 @@ final class VehicleOptions {
                 .findFirst()
                 .map(vehicle::in)
                 .orElseThrow(() -> new CommandFailure(
-                        ExitCodes.USAGE, Message.of("no_such_scheme", scheme, String.join(", ", names))));
+                        ExitCodes.USAGE,
+                        names.isEmpty()
+                                ? Message.of("no_schemes", scheme)
+                                : Message.of("no_such_scheme", scheme, String.join(", ", names))));
     }
 
     /** The axles asked for: the one named, or all. */

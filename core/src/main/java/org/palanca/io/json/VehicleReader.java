@@ -7,6 +7,7 @@ import com.fasterxml.jackson.core.io.JsonEOFException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -19,6 +20,7 @@ import java.util.OptionalDouble;
 import java.util.TreeMap;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
+import org.palanca.io.SafeFile;
 import org.palanca.result.ResultKind;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
@@ -61,7 +63,7 @@ final class VehicleReader {
                     file, Message.of("file.not_json", file, "1", "1", String.valueOf(e.getMessage())), List.of(), e);
         }
         if (root == null || root.isMissingNode()) {
-            throw new VehicleFileException(file, Message.of("file.empty", file), List.of(), null);
+            throw new VehicleFileException(file, Message.of("file.empty", file, backup(file)), List.of(), null);
         }
         if (!root.isObject() || !root.path("format").asText().equals(VehicleWriter.FORMAT)) {
             throw new VehicleFileException(
@@ -142,8 +144,17 @@ final class VehicleReader {
                 file,
                 Integer.toString(Math.max(1, where.getLineNr())),
                 Integer.toString(Math.max(1, where.getColumnNr())),
-                cause.getOriginalMessage());
+                cause.getOriginalMessage(),
+                backup(file));
         return new VehicleFileException(file, message, List.of(), cause);
+    }
+
+    /** Whether there is a copy to go back to. */
+    private static Message backup(Path file) {
+        Path copy = file.resolveSibling(file.getFileName() + SafeFile.BACKUP_ENDING);
+        return Files.exists(copy)
+                ? Message.of("file.backup", copy.getFileName().toString())
+                : Message.of("file.no_backup");
     }
 
     private static Vehicle vehicle(JsonNode root) {

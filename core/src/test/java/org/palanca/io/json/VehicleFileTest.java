@@ -193,10 +193,14 @@ class VehicleFileTest {
     }
 
     @Test
-    void truncated() throws IOException {
+    void truncated() throws Exception {
         String whole = Examples.text("tarn-4.palanca.json");
-        assertThat(said(refused(whole.substring(0, whole.length() / 2)))).contains("ends in the middle", ".bak");
-        assertThat(said(refused(""))).contains("is empty");
+        String half = whole.substring(0, whole.length() / 2);
+        assertThat(said(refused(half))).contains("ends in the middle", "no copy of it beside it");
+        assertThat(said(refused(""))).contains("is empty", "no copy of it beside it");
+        Path file = write(whole);
+        VehicleFile.save(file, Examples.tarn().withName("after"));
+        assertThat(said(refused(half))).contains("ends in the middle", "beside it in vehicle.palanca.json.bak");
     }
 
     @Test
