@@ -21,9 +21,14 @@ import org.palanca.cli.command.StartCommand;
 import org.palanca.cli.command.SteerCommand;
 import org.palanca.cli.command.SurveyCommand;
 import org.palanca.cli.command.SweepCommand;
+import org.palanca.cli.command.WordConverter;
 import org.palanca.cli.print.CliWords;
 import org.palanca.io.json.VehicleFileException;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.SuspensionType;
+import org.palanca.vehicle.Use;
 import org.palanca.vehicle.check.Finding;
+import org.palanca.vehicle.layout.StarterSteering;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -75,7 +80,12 @@ public final class Main implements Runnable {
 
     /** All commands, with what they take. */
     static CommandLine commandLine() {
-        return new CommandLine(new Main());
+        CommandLine line = new CommandLine(new Main());
+        WordConverter.register(line, AxlePlace.class);
+        WordConverter.register(line, SuspensionType.class);
+        WordConverter.register(line, StarterSteering.class);
+        WordConverter.register(line, Use.class);
+        return line;
     }
 
     @Override

@@ -142,6 +142,17 @@ class MainTest {
     }
 
     @Test
+    void aWordThatIsNoneOfAFewIsToldTheNearestAsItIsTyped() {
+        Path file = folder.resolve("mine.palanca.json");
+        assertThat(run("start", file, "--front", "double_wishbones")).isEqualTo(ExitCodes.USAGE);
+        assertThat(err).contains("Did you mean “double_wishbone”?").doesNotContain("DOUBLE_WISHBONE");
+        assertThat(run("start", file, "--front", "Double-Wishbone", "--steering", "rack", "--use", "STREET"))
+                .isEqualTo(ExitCodes.OK);
+        assertThat(run("solve", tarn, "--axle", "raer")).isEqualTo(ExitCodes.USAGE);
+        assertThat(err).contains("Did you mean “rear”?");
+    }
+
+    @Test
     void badWordsGiveUsageAndSayWhatWasUnderstood() {
         assertThat(run("solve", tarn, "--bump", "3 foo")).isEqualTo(ExitCodes.USAGE);
         assertThat(err).contains("Understood “3”, then “foo”");
