@@ -124,6 +124,7 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
         private final Vehicle vehicle;
         private final Adjustment adjustment;
         private final BooleanSupplier goOn;
+        private boolean stopped;
         private final List<Fault> faults = new ArrayList<>();
         private final Set<Fault.Job> looked = EnumSet.noneOf(Fault.Job.class);
 
@@ -139,13 +140,19 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
                 studies.addAll(studies(axle));
             }
             for (Runnable study : studies) {
-                if (!goOn.getAsBoolean()) {
+                if (!goesOn()) {
                     return Optional.empty();
                 }
                 study.run();
             }
             faults.sort(Comparator.comparing(Fault::step).thenComparingDouble(fault -> -fault.amount()));
-            return goOn.getAsBoolean() ? Optional.of(new Assessment(faults, looked)) : Optional.empty();
+            return goesOn() ? Optional.of(new Assessment(faults, looked)) : Optional.empty();
+        }
+
+        /** Stopped once it is stopped for good: what a study left out must not pass for looked at. */
+        private boolean goesOn() {
+            stopped = stopped || !goOn.getAsBoolean();
+            return !stopped;
         }
 
         private List<Runnable> studies(Axle axle) {
@@ -310,7 +317,7 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
         private void tightPairs(AxlePlace place, Limits limits) {
             Set<String> told = new HashSet<>();
             for (ClearanceStudy.Tight tight :
-                    ClearanceStudy.tooTight(new Clearances(limits.model()), limits.envelope(), goOn)) {
+                    ClearanceStudy.tooTight(new Clearances(limits.model()), limits.envelope(), this::goesOn)) {
                 String pair = "pair " + named(tight.one().name()) + "|"
                         + named(tight.other().name());
                 if (!tight.atRide() && told.add(pair)) {

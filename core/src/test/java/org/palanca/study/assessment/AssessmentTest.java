@@ -59,6 +59,10 @@ class AssessmentTest {
         for (int asked : new int[] {0, 1, 4, 12, 40}) {
             AtomicInteger left = new AtomicInteger(asked);
             assertThat(Assessment.of(wide, () -> left.getAndDecrement() > 0)).isEmpty();
+            AtomicInteger once = new AtomicInteger();
+            assertThat(Assessment.of(wide, () -> once.getAndIncrement() != asked))
+                    .as("stopped for a moment, then told to go on")
+                    .isEmpty();
         }
         Assessment whole = Assessment.of(wide);
         assertThat(whole.looked()).isEqualTo(Assessment.of(tarn).looked());

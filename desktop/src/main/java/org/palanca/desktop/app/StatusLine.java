@@ -17,6 +17,7 @@ import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.control.LatestTask;
 import org.palanca.desktop.document.Document;
+import org.palanca.desktop.step.VehicleReview;
 import org.palanca.desktop.strips.Verdicts;
 import org.palanca.result.ResultWords;
 import org.palanca.result.targets.Scorecard;
@@ -43,7 +44,7 @@ final class StatusLine extends HBox {
     private final LatestTask search = new LatestTask("remedy", REST);
     private Analysis analysis;
     private Remedy remedy;
-    private Assessment assessment;
+    private VehicleReview review;
     private boolean failed;
     private String complaint = "";
 
@@ -77,9 +78,9 @@ final class StatusLine extends HBox {
         write();
     }
 
-    /** Takes over what every step found on both axles of the vehicle that is shown. */
-    void show(Assessment found) {
-        assessment = found;
+    /** Takes over what every step found on both axles of a vehicle, be its analysis here already or not. */
+    void show(VehicleReview found) {
+        review = found;
         failed = false;
         search();
         write();
@@ -99,8 +100,6 @@ final class StatusLine extends HBox {
                 && analysis.model().axle().place() == next.model().axle().place();
         analysis = next;
         if (!sameVehicle) {
-            // It is of both axles, and is not asked for again when only the axle that is shown changes.
-            assessment = null;
             failed = false;
         }
         if (sameVehicle && !sameAxle) {
@@ -113,9 +112,16 @@ final class StatusLine extends HBox {
         write();
     }
 
+    /** What every step found on both axles of the vehicle that is shown; empty while that is being worked out. */
+    private Optional<Assessment> assessment() {
+        return review != null && review.vehicle() == analysis.model().vehicle()
+                ? review.assessment()
+                : Optional.empty();
+    }
+
     /** Waits for the vehicle's assessment: what is tried is held against it, and the two would only slow one another. */
     private void search() {
-        if (analysis == null || assessment == null) {
+        if (analysis == null || assessment().isEmpty()) {
             search.drop();
             return;
         }
@@ -158,16 +164,16 @@ final class StatusLine extends HBox {
         } else if (analysis.scorecard().worst().isPresent()) {
             mark.setText(w.text("trouble.out"));
             sentence.setText(outOfBand(analysis.scorecard().worst().get(), w));
-        } else if (assessment == null && failed) {
+        } else if (assessment().isEmpty() && failed) {
             mark.setText(w.text("trouble.in_band"));
             sentence.setText(w.text("trouble.not_looked"));
-        } else if (assessment == null) {
+        } else if (assessment().isEmpty()) {
             wrong = false;
             mark.setText(w.text("trouble.in_band"));
             sentence.setText(w.text("trouble.looking"));
-        } else if (!assessment.good()) {
+        } else if (!assessment().get().good()) {
             mark.setText(w.text("trouble.elsewhere"));
-            sentence.setText(elsewhere(assessment, w));
+            sentence.setText(elsewhere(assessment().get(), w));
         } else {
             wrong = false;
             mark.setText(w.text("trouble.none"));

@@ -8,7 +8,6 @@ import org.palanca.desktop.step.Step;
 import org.palanca.desktop.step.StepList;
 import org.palanca.desktop.step.StepState;
 import org.palanca.desktop.step.VehicleReview;
-import org.palanca.study.assessment.Assessment;
 import org.palanca.vehicle.Vehicle;
 
 /**
@@ -17,7 +16,7 @@ import org.palanca.vehicle.Vehicle;
  */
 final class StepStates {
     private final StepList list;
-    private final Consumer<Assessment> assessed;
+    private final Consumer<VehicleReview> assessed;
     private final Runnable failed;
     private final LatestTask atOnce = new LatestTask("step states", Duration.ONE);
     private final LatestTask assessment = new LatestTask("assessment", MainWindow.REST);
@@ -30,7 +29,7 @@ final class StepStates {
      * @param assessed takes what every study finds
      * @param failed told where they could not be asked
      */
-    StepStates(StepList list, Consumer<Assessment> assessed, Runnable failed) {
+    StepStates(StepList list, Consumer<VehicleReview> assessed, Runnable failed) {
         this.list = list;
         this.assessed = assessed;
         this.failed = failed;
@@ -72,7 +71,7 @@ final class StepStates {
 
     private void whole(Answer answer) {
         answer.known().forEach(one -> list.show(one.step(), one.state()));
-        answer.review().assessment().ifPresent(assessed);
+        assessed.accept(answer.review());
     }
 
     /** Says everything anew, in other words or units. */
