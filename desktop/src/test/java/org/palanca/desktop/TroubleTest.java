@@ -118,6 +118,14 @@ class TroubleTest extends WindowTest {
         assertThat(lookup("#goal-comments").query().isFocused())
                 .as("typing goes on where it was")
                 .isTrue();
+        write(", spare wheel off");
+        push(KeyCode.CONTROL, KeyCode.S);
+        assertThat(VehicleFile.open(tarn).vehicle().comments()).isEqualTo("weighed with a full tank, spare wheel off");
+        typeOnly("#goal-name", "Tarn");
+        push(KeyCode.CONTROL, KeyCode.S);
+        write(" 5");
+        push(KeyCode.CONTROL, KeyCode.S);
+        assertThat(VehicleFile.open(tarn).vehicle().name()).isEqualTo("Tarn 5");
         typeOnly("#goal-cg-height", "32");
         onFx(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
         assertThat(stage.isShowing()).isTrue();

@@ -34,14 +34,13 @@ import org.palanca.vehicle.Vehicle;
  */
 final class StatusLine extends HBox {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
-    private static final Duration REST = Duration.millis(250);
 
     private final Document document;
     private final Supplier<Words> words;
     private final Label mark = new Label();
     private final Label sentence = new Label();
     private final Button attempt = new Button();
-    private final LatestTask search = new LatestTask("remedy", REST);
+    private final LatestTask search = new LatestTask("remedy", Duration.ONE);
     private Analysis analysis;
     private Remedy remedy;
     private VehicleReview review;
@@ -119,7 +118,7 @@ final class StatusLine extends HBox {
                 : Optional.empty();
     }
 
-    /** Waits for the vehicle's assessment: what is tried is held against it, and the two would only slow one another. */
+    /** Waits for the assessment of the vehicle, which what is tried is held against, and which began when the hand rested. */
     private void search() {
         if (analysis == null || assessment().isEmpty()) {
             search.drop();

@@ -1,6 +1,5 @@
 package org.palanca.desktop.control;
 
-import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
 
@@ -13,10 +12,13 @@ public final class TypedText {
      * last is work too, and neither a key shortcut nor closing the window leaves a field.
      */
     public static void enter(Scene scene) {
-        Node owner = scene.getFocusOwner();
-        if (owner instanceof TextInputControl) {
+        if (scene.getFocusOwner() instanceof TextInputControl field) {
+            int anchor = field.getAnchor();
+            int caret = field.getCaretPosition();
             scene.getRoot().requestFocus();
-            owner.requestFocus();
+            field.requestFocus();
+            // A field that gets the focus selects all its text, and the next letter would replace it.
+            field.selectRange(anchor, caret);
         }
     }
 }

@@ -32,11 +32,11 @@ final class SpringsForm {
         FlowPane row = ShocksPane.row();
         Spring spring = first.spring().orElseThrow();
         row.getChildren().add(Labels.of(w.text("shocks.springs"), "form-title"));
-        spring.visit(coils -> coils(row, w, first, coils), air -> air(row, w, air));
+        spring.visit(coils -> coilFields(row, w, first, coils), air -> airFields(row, w, air));
         return row;
     }
 
-    private void coils(FlowPane row, Words w, Shock first, Coils coils) {
+    private void coilFields(FlowPane row, Words w, Shock first, Coils coils) {
         for (int i = 0; i < coils.coils().size(); i++) {
             coil(row, i, coils.coils().get(i), coils.coils().size());
         }
@@ -63,7 +63,7 @@ final class SpringsForm {
         }
     }
 
-    private void air(FlowPane row, Words w, Air air) {
+    private void airFields(FlowPane row, Words w, Air air) {
         pane.field(
                 row,
                 "air-pressure",
