@@ -357,6 +357,11 @@ public final class MainWindow {
         return analyses.upToDate();
     }
 
+    /** Whether nothing that the list of steps or the foot says is still being worked out. */
+    boolean settled() {
+        return upToDate() && states.settled() && status.settled();
+    }
+
     /** Shows the window. */
     public void show() {
         refresh();

@@ -24,7 +24,7 @@ import org.slf4j.LoggerFactory;
 final class Pictures {
     private static final Logger LOG = LoggerFactory.getLogger(Pictures.class);
 
-    /** Long enough for the search beside the drawing to answer. */
+    /** Long enough for what a step works out when it is opened to begin and be drawn. */
     private static final Duration SETTLE = Duration.millis(1600);
 
     /** Pauses in which the clearances are worked out. */
@@ -98,11 +98,12 @@ final class Pictures {
     }
 
     private void next() {
-        Runnable action = actions.poll();
-        if (action != null) {
+        if (!actions.isEmpty()) {
             PauseTransition pause = new PauseTransition(SETTLE);
             pause.setOnFinished(event -> {
-                action.run();
+                if (window.settled()) {
+                    actions.remove().run();
+                }
                 next();
             });
             pause.play();

@@ -138,6 +138,11 @@ final class StatusLine extends HBox {
         });
     }
 
+    /** Whether the sentence says all that it will say of what is shown. */
+    boolean settled() {
+        return !search.busy();
+    }
+
     /** Does what the sentence proposes, as one step that can be undone. */
     void attempt() {
         if (remedy != null) {

@@ -74,6 +74,11 @@ final class StepStates {
         assessed.accept(answer.review());
     }
 
+    /** Whether every state that is shown is of the vehicle that was taken over last. */
+    boolean settled() {
+        return !atOnce.busy() && !assessment.busy();
+    }
+
     /** Says everything anew, in other words or units. */
     void relabel() {
         vehicle = null;

@@ -21,6 +21,7 @@ public final class LatestTask {
     private final AtomicInteger generation = new AtomicInteger();
     private final ExecutorService worker;
     private Runnable next = () -> {};
+    private int answered;
 
     /**
      * @param name of its thread
@@ -68,6 +69,7 @@ public final class LatestTask {
             } catch (RuntimeException | StackOverflowError e) {
                 Platform.runLater(() -> {
                     if (goOn.getAsBoolean()) {
+                        answered = mine;
                         failed.run();
                         throw new Failed(name, e);
                     }
@@ -76,6 +78,7 @@ public final class LatestTask {
             }
             Platform.runLater(() -> {
                 if (goOn.getAsBoolean()) {
+                    answered = mine;
                     then.accept(answer);
                 }
             });
@@ -92,9 +95,14 @@ public final class LatestTask {
         }
     }
 
+    /** Whether something was asked that is neither answered nor dropped. */
+    public boolean busy() {
+        return answered != generation.get();
+    }
+
     /** Drops what was asked. */
     public void drop() {
-        generation.incrementAndGet();
+        answered = generation.incrementAndGet();
         rest.stop();
     }
 
