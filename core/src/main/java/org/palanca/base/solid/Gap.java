@@ -50,9 +50,8 @@ public final class Gap {
             known = covers(first, second);
         }
         if (known < enough) {
-            known = Double.NEGATIVE_INFINITY;
+            known = Double.POSITIVE_INFINITY;
             look(first.root(), second.root());
-            known = Math.max(known, best);
         }
         return best;
     }
@@ -106,15 +105,15 @@ public final class Gap {
             return parted;
         }
         System.arraycopy(memory, 0, axis, 0, 3);
-        double distance = gjk.distance(a, onePlace, b, otherPlace, axis);
-        for (int k = 0; k < 3; k++) {
-            memory[k] = distance > 0 ? (gjk.onA()[k] - gjk.onB()[k]) / distance : 0;
-        }
+        double distance = gjk.distance(a, onePlace, b, otherPlace, axis, best + round);
+        remember(axis);
         return distance > 0 ? distance - round : Double.NEGATIVE_INFINITY;
     }
 
     private void look(Solid.Node a, Solid.Node b) {
-        if (lower(a, b) >= best) {
+        double least = lower(a, b);
+        if (least >= best) {
+            known = Math.min(known, least);
             return;
         }
         if (a.piece != null && b.piece != null) {
@@ -153,6 +152,9 @@ public final class Gap {
         double distance;
         if (a.segment() && b.segment()) {
             distance = segments(a, b);
+            for (int k = 0; k < 3; k++) {
+                axis[k] = ca[k] - cb[k];
+            }
         } else {
             if (alone) {
                 System.arraycopy(memory, 0, axis, 0, 3);
@@ -164,7 +166,7 @@ public final class Gap {
                     axis[k] = ca[k] - cb[k];
                 }
             }
-            distance = gjk.distance(a, onePlace, b, otherPlace, axis);
+            distance = gjk.distance(a, onePlace, b, otherPlace, axis, best + round);
             if (distance == 0) {
                 deep(a, b, round);
                 return;
@@ -173,10 +175,9 @@ public final class Gap {
             System.arraycopy(gjk.onB(), 0, cb, 0, 3);
         }
         if (alone && distance > 0) {
-            for (int k = 0; k < 3; k++) {
-                memory[k] = (ca[k] - cb[k]) / distance;
-            }
+            remember(axis);
         }
+        known = Math.min(known, distance - round);
         if (distance - round < best) {
             best = distance - round;
             for (int k = 0; k < 3; k++) {
@@ -197,9 +198,18 @@ public final class Gap {
         return (ca[0] - cb[0]) * memory[0] + (ca[1] - cb[1]) * memory[1] + (ca[2] - cb[2]) * memory[2];
     }
 
+    /** Keeps a way from the second to the first as the direction in which they lie apart; none where they lie in one another. */
+    private void remember(double[] way) {
+        double length = Math.sqrt(way[0] * way[0] + way[1] * way[1] + way[2] * way[2]);
+        for (int k = 0; k < 3; k++) {
+            memory[k] = length > 0 ? way[k] / length : 0;
+        }
+    }
+
     private void deep(Convex a, Convex b, double round) {
         Vector3D out = Depth.of(a, onePlace, b, otherPlace, gjk.corners());
         double gap = -out.getNorm() - round;
+        known = Math.min(known, gap);
         if (gap < best) {
             best = gap;
             touching(a, b, out);
@@ -217,7 +227,7 @@ public final class Gap {
         drawnOut.set(onePlace);
         drawnOut.shift(shift);
         double[] way = shift.toArray();
-        gjk.distance(a, drawnOut, b, otherPlace, way);
+        gjk.distance(a, drawnOut, b, otherPlace, way, Double.POSITIVE_INFINITY);
         double[] from = shift.toArray();
         for (int k = 0; k < 3; k++) {
             onA[k] = gjk.onA()[k] - from[k];

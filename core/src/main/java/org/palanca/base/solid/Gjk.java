@@ -31,9 +31,12 @@ final class Gjk {
      * Works the distance out.
      *
      * @param axis start, a guess of the direction from B to A; filled with the way from B's nearest point to A's
+     * @param enough a larger distance need not be worked out [m]: a number between this and it may come back, and a way
+     *     along which the two are that far apart
      * @return distance of the cores [m], 0 where they share room; the nearest points are then undefined
      */
-    double distance(Convex one, BodyFrame onePlace, Convex other, BodyFrame otherPlace, double[] axis) {
+    double distance(
+            Convex one, BodyFrame onePlace, Convex other, BodyFrame otherPlace, double[] axis, double enough) {
         size = 0;
         System.arraycopy(axis, 0, v, 0, 3);
         if (dot(v, v) < 1e-24) {
@@ -48,7 +51,15 @@ final class Gjk {
             double x = sa[0] - sb[0];
             double y = sa[1] - sb[1];
             double z = sa[2] - sb[2];
-            double gain = square - (v[0] * x + v[1] * y + v[2] * z);
+            double along = v[0] * x + v[1] * y + v[2] * z;
+            double gain = square - along;
+            if (size > 0 && along > 0) {
+                double least = along / Math.sqrt(square);
+                // Half of what is to spare is known: the rest would say no more for what it costs.
+                if (least >= enough && 2 * (least - enough) >= Math.sqrt(square) - enough) {
+                    return least;
+                }
+            }
             if (size > 0 && (gain <= GOOD * square || known(x, y, z))) {
                 break;
             }

@@ -61,6 +61,9 @@ public class AxleKinematics {
     private double askedSteer;
     private boolean closed;
 
+    /** Whether the motions are those of the present pose. */
+    private boolean observed;
+
     /**
      * Sets up an axle whose description has no errors.
      *
@@ -122,6 +125,7 @@ public class AxleKinematics {
         double yaw = motion.wheel(1).steer().yaw() + motion.wheel(-1).steer().yaw();
         if (closed && yaw < 0) {
             steerRates[drivers.length - 1] = -1;
+            observed = false;
             return -amount;
         }
         return amount;
@@ -153,30 +157,53 @@ public class AxleKinematics {
      * @param steer part of the lock, from -1 full right to 1 full left; ignored where nothing steers
      */
     public final boolean moveTo(double left, double right, double steer) {
+        return close(left, right, steer, true);
+    }
+
+    /**
+     * Moves to a pose and finds only where everything is there, not how it moves: half the work. Until the next move no
+     * motion exists, and rates are those of some pose before.
+     */
+    public final boolean placeAt(WheelTravel travel) {
+        return close(travel.left(), travel.right(), travel.steer(), false);
+    }
+
+    private boolean close(double left, double right, double steer, boolean motions) {
+        double turned = drivers.length > 2 ? lock * steer : 0;
+        boolean there = closed
+                && drivers[0] == left
+                && drivers[1] == right
+                && (drivers.length < 3 || drivers[2] == turned)
+                && (observed || !motions);
+        askedSteer = steer;
+        if (there) {
+            return true;
+        }
         drivers[0] = left;
         drivers[1] = right;
-        askedSteer = steer;
         if (drivers.length > 2) {
-            drivers[2] = lock * steer;
+            drivers[2] = turned;
         }
         closed = solver.moveTo(drivers);
         if (closed) {
-            observe();
+            observe(motions);
         }
         return closed;
     }
 
     /** Back to ride as a warm start, whatever was asked for last. */
     public final void toRide() {
+        closed = false;
         solver.reset();
         moveTo(WheelTravel.RIDE);
     }
 
-    private void observe() {
-        boolean heaves = solver.motion(heaveRates, modes.heave());
-        boolean rolls = solver.motion(rollRates, modes.roll());
-        boolean steers = drivers.length > 2 && solver.motion(steerRates, modes.steer());
+    private void observe(boolean motions) {
+        boolean heaves = motions && solver.motion(heaveRates, modes.heave());
+        boolean rolls = motions && solver.motion(rollRates, modes.roll());
+        boolean steers = motions && drivers.length > 2 && solver.motion(steerRates, modes.steer());
         modes.exist(heaves, rolls, steers);
+        observed = motions;
         // Only now: asking for motions takes the pose down to the rounding.
         Configuration at = solver.configuration();
         motion.at(at);
@@ -184,7 +211,7 @@ public class AxleKinematics {
         for (int i = 0; i < locals.length; i++) {
             at.locate(bodies[i], locals[i], located);
             motion.mount(i, located[0], located[1], located[2]);
-            if (springs) {
+            if (springs && motions) {
                 motion.mountRates(i, bodies[i], located, modes);
             }
         }

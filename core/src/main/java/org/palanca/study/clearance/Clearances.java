@@ -150,7 +150,7 @@ public final class Clearances {
 
     /** Moves to a pose; false where the axle does not close there. */
     public boolean moveTo(WheelTravel pose) {
-        if (!model.moveTo(pose)) {
+        if (!model.placeAt(pose)) {
             return false;
         }
         locate();

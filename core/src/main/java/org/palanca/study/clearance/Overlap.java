@@ -192,7 +192,7 @@ public record Overlap(Message one, Message other, double depth, Rule rule, Wheel
                     ? WheelTravel.RIDE
                     : envelope.worst("droop").pose();
             model.toRide();
-            if (!model.moveTo(pose)) {
+            if (!model.placeAt(pose)) {
                 return;
             }
             for (CollisionBody thing : things) {

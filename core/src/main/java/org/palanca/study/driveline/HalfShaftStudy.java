@@ -73,7 +73,7 @@ public record HalfShaftStudy(double inner, double outer, double shortest, double
         double whole = droop + envelope.highest();
         for (WorstPose worst : envelope.worst()) {
             model.toRide();
-            if (model.moveTo(worst.pose())) {
+            if (model.placeAt(worst.pose())) {
                 study = study.with(at(model, shafts, Side.LEFT), worst.pose())
                         .with(at(model, shafts, Side.RIGHT), worst.pose());
             }
@@ -84,7 +84,7 @@ public record HalfShaftStudy(double inner, double outer, double shortest, double
                 double steer = steers == 1 ? 0 : -1 + 2.0 * s / (STEERS - 1);
                 WheelTravel pose =
                         WheelTravel.both(-droop + whole * i / (STEPS - 1)).withSteer(steer);
-                if (model.moveTo(pose) && envelope.bounds().hold()) {
+                if (model.placeAt(pose) && envelope.bounds().hold()) {
                     study = study.with(at(model, shafts, Side.LEFT), pose).with(at(model, shafts, Side.RIGHT), pose);
                 }
             }

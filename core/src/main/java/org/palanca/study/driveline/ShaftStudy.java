@@ -59,7 +59,7 @@ public record ShaftStudy(Driveline line, List<At> at, At worst, ShaftOrder order
         envelope.worst().stream().filter(worst -> worst.pose().steer() == 0).forEach(worst -> poses.add(worst.pose()));
         for (WheelTravel pose : poses) {
             model.toRide();
-            if (model.moveTo(pose)) {
+            if (model.placeAt(pose)) {
                 named.add(at(model, pose, line));
             }
         }
@@ -75,7 +75,7 @@ public record ShaftStudy(Driveline line, List<At> at, At worst, ShaftOrder order
                 int j = i % 2 == 0 ? k : STEPS - 1 - k;
                 WheelTravel pose =
                         new WheelTravel(down + (up - down) * j / (STEPS - 1), down + (up - down) * i / (STEPS - 1));
-                if (model.moveTo(pose) && envelope.bounds().hold()) {
+                if (model.placeAt(pose) && envelope.bounds().hold()) {
                     At here = at(model, pose, line);
                     worst = here.left(line) < worst.left(line) ? here : worst;
                 }

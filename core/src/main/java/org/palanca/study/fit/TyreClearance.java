@@ -74,7 +74,7 @@ public final class TyreClearance {
         around = vehicle.build().surroundings(place);
         for (WheelTravel pose : poses()) {
             model.toRide();
-            if (model.moveTo(pose)) {
+            if (model.placeAt(pose)) {
                 for (Side side : Side.values()) {
                     around(pose, side, tyre(side), rooms);
                 }

@@ -278,7 +278,7 @@ public final class Limits {
             if (!model.closed()) {
                 // A pose that does not close leaves the model behind: it starts afresh from a clear one.
                 model.toRide();
-                model.moveTo(between(from, to, clear));
+                model.placeAt(between(from, to, clear));
             }
             Optional<Limit> there = passed(between(from, to, middle));
             if (there.isPresent()) {
@@ -296,7 +296,7 @@ public final class Limits {
     /** Which member does not reach: told where it lacks more than nothing, as it does at the border itself. */
     private Limit open(WheelTravel beyond, WheelTravel border) {
         for (WheelTravel pose : List.of(beyond, border)) {
-            if (!model.moveTo(pose)) {
+            if (!model.placeAt(pose)) {
                 return model.outOfReach()
                         .map(member -> Limit.of(Limit.Kind.OPEN, member, Message.of("limit.open_member", member)))
                         .orElse(OPEN);

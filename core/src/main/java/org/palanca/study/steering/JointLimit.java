@@ -37,7 +37,7 @@ public record JointLimit(String link, String mount, double tilt, WheelTravel pos
         double down = -envelope.lowest();
         for (WorstPose worst : envelope.worst()) {
             model.toRide();
-            if (model.moveTo(worst.pose())) {
+            if (model.placeAt(worst.pose())) {
                 most = larger(most, model, bolts, tilts, worst.pose());
             }
         }
@@ -50,7 +50,7 @@ public record JointLimit(String link, String mount, double tilt, WheelTravel pos
                     int j = i % 2 == 0 ? k : STEPS - 1 - k;
                     WheelTravel pose = new WheelTravel(
                             down + (up - down) * i / (STEPS - 1), down + (up - down) * j / (STEPS - 1), steer);
-                    if (model.moveTo(pose) && envelope.bounds().hold()) {
+                    if (model.placeAt(pose) && envelope.bounds().hold()) {
                         most = larger(most, model, bolts, tilts, pose);
                     }
                 }

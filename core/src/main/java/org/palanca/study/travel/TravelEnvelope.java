@@ -104,7 +104,7 @@ public final class TravelEnvelope {
         boolean falls = way != Way.BUMP && bounds.any(false);
         WheelTravel plan = planned(way, steer);
         model.toRide();
-        boolean closes = model.moveTo(WheelTravel.RIDE.withSteer(steer));
+        boolean closes = model.placeAt(WheelTravel.RIDE.withSteer(steer));
         if (!closes || !rises && !falls) {
             return new WorstPose(id, plan, Optional.empty(), Optional.empty());
         }
@@ -183,10 +183,10 @@ public final class TravelEnvelope {
         double clear = 0;
         double blocked = 0;
         Optional<TravelBounds.Bound> by = Optional.empty();
-        model.moveTo(from);
+        model.placeAt(from);
         while (by.isEmpty() && gone + clear < farthest) {
             blocked = clear + STEP;
-            if (!model.moveTo(moved(from, left, right, blocked))) {
+            if (!model.placeAt(moved(from, left, right, blocked))) {
                 return new Push(moved(from, left, right, clear), Optional.empty());
             }
             by = bounds.passed();
@@ -199,7 +199,7 @@ public final class TravelEnvelope {
         }
         for (int i = 0; i < HALVINGS; i++) {
             double middle = (clear + blocked) / 2;
-            model.moveTo(moved(from, left, right, middle));
+            model.placeAt(moved(from, left, right, middle));
             Optional<TravelBounds.Bound> there = bounds.passed();
             if (there.isPresent()) {
                 by = there;
