@@ -5,13 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import org.hipparchus.exception.MathIllegalArgumentException;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.hipparchus.linear.CholeskyDecomposition;
-import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
-import org.hipparchus.linear.SingularValueDecomposition;
 import org.palanca.vehicle.survey.Axis;
 import org.palanca.vehicle.survey.Mark;
 import org.palanca.vehicle.survey.Reading;
@@ -31,19 +27,11 @@ public final class Adjustment {
     /** A normalised residual beyond this happens to one good reading in a thousand (Baarda's usual 0.1 %). */
     public static final double OUTLIER = 3.29;
 
-    /** Singular values under this part of the largest count as nothing: that far can no tape tell. */
-    private static final double NOTHING = 1e-9;
-
     /** Redundancy under which no other reading checks this one. */
     private static final double UNCHECKED = 1e-6;
 
     /** A direction counts as free for a mark when it moves by more than this part of the whole free motion. */
     private static final double TAKES_PART = 0.05;
-
-    /** How unlike its transpose a normal matrix may be by rounding, and the least pivot of a sound one, both relative. */
-    private static final double SYMMETRIC = 1e-9;
-
-    private static final double SOUND = 1e-9;
 
     private static final int MOST_STEPS = 60;
     private static final int MOST_HALVINGS = 20;
@@ -97,7 +85,7 @@ public final class Adjustment {
         int taken = 0;
         boolean done = network.unknowns() == 0 || network.rows().isEmpty();
         while (!done && taken < MOST_STEPS) {
-            RealVector step = step(network.design(at), network.misclosure(at));
+            RealVector step = Determination.step(network.design(at), network.misclosure(at));
             Vector3D[] next = helpful(at, step);
             done = next == at || step.getLInfNorm() < SHORTEST_STEP;
             at = next;
@@ -106,34 +94,18 @@ public final class Adjustment {
         places = at;
         steps = taken;
         settled = done;
-        SingularValueDecomposition svd = new SingularValueDecomposition(network.design(places));
-        cofactor = cofactor(svd);
-        free = freeAxes(svd);
-        redundancy = network.rows().size() - rank(svd);
+        Determination determined = Determination.of(network.design(places));
+        cofactor = determined.cofactor();
+        free = freeAxes(determined);
+        redundancy = network.rows().size() - determined.rank();
         RealVector left = network.misclosure(places);
         sumOfSquares = network.rows().isEmpty() ? 0 : left.dotProduct(left);
-        residuals = residuals(svd, left);
+        residuals = residuals(determined, left);
     }
 
     /** Adjusts a survey. Always answers: what the readings leave free is named by {@link #free}. */
     public static Adjustment of(Survey survey) {
         return new Adjustment(survey);
-    }
-
-    /** By the normal equations where they are sound, which is ten times faster than the singular values that always are. */
-    private static RealVector step(RealMatrix design, RealVector misclosure) {
-        RealMatrix normal = design.transposeMultiply(design);
-        double largest = 0;
-        for (int i = 0; i < normal.getColumnDimension(); i++) {
-            largest = Math.max(largest, normal.getEntry(i, i));
-        }
-        try {
-            return new CholeskyDecomposition(normal, SYMMETRIC, SOUND * largest)
-                    .getSolver()
-                    .solve(design.preMultiply(misclosure));
-        } catch (MathIllegalArgumentException e) {
-            return pseudoInverse(new SingularValueDecomposition(design)).operate(misclosure);
-        }
     }
 
     private Vector3D[] helpful(Vector3D[] at, RealVector step) {
@@ -149,55 +121,14 @@ public final class Adjustment {
         return at;
     }
 
-    private static int rank(SingularValueDecomposition svd) {
-        double[] values = svd.getSingularValues();
-        int rank = 0;
-        while (rank < values.length && values[rank] > NOTHING * values[0] && values[rank] > 0) {
-            rank++;
-        }
-        return rank;
-    }
-
-    private static RealMatrix pseudoInverse(SingularValueDecomposition svd) {
-        double[] values = svd.getSingularValues();
-        int rank = rank(svd);
-        double[] inverse = new double[values.length];
-        for (int i = 0; i < rank; i++) {
-            inverse[i] = 1 / values[i];
-        }
-        return svd.getV()
-                .multiply(MatrixUtils.createRealDiagonalMatrix(inverse))
-                .multiply(svd.getUT());
-    }
-
-    /** The inverse of the normal matrix over what is determined. */
-    private RealMatrix cofactor(SingularValueDecomposition svd) {
-        double[] values = svd.getSingularValues();
-        int rank = rank(svd);
-        double[] inverse = new double[values.length];
-        for (int i = 0; i < rank; i++) {
-            inverse[i] = 1 / (values[i] * values[i]);
-        }
-        return svd.getV()
-                .multiply(MatrixUtils.createRealDiagonalMatrix(inverse))
-                .multiply(svd.getVT());
-    }
-
     /** Which coordinates of each mark no reading holds: those that take part in a motion without effect. */
-    private List<Set<Axis>> freeAxes(SingularValueDecomposition svd) {
-        int rank = rank(svd);
-        RealMatrix held = svd.getV();
+    private List<Set<Axis>> freeAxes(Determination determined) {
         List<Set<Axis>> all = new ArrayList<>();
         for (int mark = 0; mark < network.marks().size(); mark++) {
             Set<Axis> axes = new TreeSet<>();
             for (Axis axis : Axis.values()) {
                 int at = network.unknown(mark, axis);
-                double known = 0;
-                for (int i = 0; at >= 0 && i < rank; i++) {
-                    known += held.getEntry(at, i) * held.getEntry(at, i);
-                }
-                // The row of V has length 1 over all motions; what the held ones lack is the part that is free.
-                if (at >= 0 && 1 - known > TAKES_PART * TAKES_PART) {
+                if (at >= 0 && 1 - determined.held(at) > TAKES_PART * TAKES_PART) {
                     axes.add(axis);
                 }
             }
@@ -206,17 +137,11 @@ public final class Adjustment {
         return all;
     }
 
-    private List<Residual> residuals(SingularValueDecomposition svd, RealVector left) {
-        int rank = rank(svd);
-        RealMatrix u = svd.getU();
+    private List<Residual> residuals(Determination determined, RealVector left) {
         List<Residual> all = new ArrayList<>();
         for (int i = 0; i < network.rows().size(); i++) {
             Network.Row row = network.rows().get(i);
-            double taken = 0;
-            for (int j = 0; j < rank; j++) {
-                taken += u.getEntry(i, j) * u.getEntry(i, j);
-            }
-            double own = Math.max(0, 1 - taken);
+            double own = Math.max(0, 1 - determined.taken(i));
             double normalised = own < UNCHECKED ? 0 : left.getEntry(i) / Math.sqrt(own);
             all.add(new Residual(
                     row.reading(), row.part(), row.measured(), network.computed(row, places), own, normalised));

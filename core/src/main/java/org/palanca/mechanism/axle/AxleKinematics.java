@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.geometry.RigidMotion;
 import org.palanca.base.geometry.Side;
 import org.palanca.base.solid.BodyFrame;
@@ -63,6 +64,9 @@ public class AxleKinematics {
 
     /** Whether the motions are those of the present pose. */
     private boolean observed;
+
+    /** Known once it was asked for. */
+    private @Nullable Mobility atDesign;
 
     /**
      * Sets up an axle whose description has no errors.
@@ -306,6 +310,9 @@ public class AxleKinematics {
 
     /** What is loose or blocked at the present pose, in words; empty when the axle moves as it should. */
     public final Optional<Message> whyUnsound() {
+        if (closed && solver.surelyHeld()) {
+            return pushedBeyond();
+        }
         Solution solution = solver.solution();
         if (solution instanceof Solution.Strained strained) {
             return pushedBeyond().or(() -> FaultWords.loose(axle.place(), strained.freedoms()));
@@ -321,10 +328,10 @@ public class AxleKinematics {
      * leaf springs is not among them: they give by design.
      */
     public final List<Solution.Strain> strains() {
-        if (!(solver.solution() instanceof Solution.Strained strained)) {
+        if (!closed) {
             return List.of();
         }
-        return strained.strains().stream()
+        return solver.strains().stream()
                 .filter(strain -> !strain.member().endsWith(LeafModel.BENDING))
                 .sorted(Comparator.comparingDouble((Solution.Strain strain) -> -Math.abs(strain.off())))
                 .toList();
@@ -345,9 +352,15 @@ public class AxleKinematics {
             return Optional.empty();
         }
         double roll = Math.asin((motion.wheelCentre(1, 2) - motion.wheelCentre(-1, 2)) / axle.track());
-        // What the layout blocks is told as it stands at ride; bushings that are pushed already mix the motions.
-        Mechanism mechanism = solver.mechanism();
-        Mobility freedoms = Mobility.at(mechanism, mechanism.atDesign());
-        return Optional.of(FaultWords.binds(axle, freedoms, strains.get(0), Math.abs(roll)));
+        return Optional.of(FaultWords.binds(axle, atDesign(), strains.get(0), Math.abs(roll)));
+    }
+
+    /** What the layout blocks as it stands at ride: bushings that are pushed already mix the motions. */
+    private Mobility atDesign() {
+        if (atDesign == null) {
+            Mechanism mechanism = solver.mechanism();
+            atDesign = Mobility.at(mechanism, mechanism.atDesign());
+        }
+        return atDesign;
     }
 }

@@ -48,9 +48,6 @@ public final class CompliantPoseSolver extends SteppingSolver {
     /** Keeps a freedom that nothing resists where it was [part of the largest rate]. */
     private static final double DRAG = 1e-9;
 
-    /** Pivots less apart than this cannot hide a loose freedom. */
-    private static final double SURELY_HELD = 1e-6;
-
     private final DependentBodies followers;
     private final int[] columns;
     private final int[] rows;
@@ -375,7 +372,15 @@ public final class CompliantPoseSolver extends SteppingSolver {
             twist[columns[i]] = unknown[i];
         }
         followers.follow(rates, twist);
-        return factors.quality() > SURELY_HELD || freedoms().loose().isEmpty();
+        return surelyHeld() || freedoms().loose().isEmpty();
+    }
+
+    @Override
+    public boolean surelyHeld() {
+        if (!exact) {
+            assemble();
+        }
+        return factored && factors.quality() > SURELY_HELD;
     }
 
     @Override
@@ -395,8 +400,8 @@ public final class CompliantPoseSolver extends SteppingSolver {
     }
 
     @Override
-    Solution closedSolution() {
-        assemble();
+    public List<Solution.Strain> strains() {
+        equations.residualsAt(present);
         List<Solution.Strain> strains = new ArrayList<>();
         for (int i = 0; i < mechanism.members().size(); i++) {
             double stiffness = rate[equations.firstRow(i)] * largestRate;
@@ -404,7 +409,13 @@ public final class CompliantPoseSolver extends SteppingSolver {
                 strains.add(new Solution.Strain(mechanism.members().get(i).name(), strain(i), stiffness * strain(i)));
             }
         }
+        return strains;
+    }
+
+    @Override
+    Solution closedSolution() {
+        assemble();
         return new Solution.Strained(
-                poses(), iterations, residual, factored ? factors.quality() : 0, freedoms(), strains);
+                poses(), iterations, residual, factored ? factors.quality() : 0, freedoms(), strains());
     }
 }

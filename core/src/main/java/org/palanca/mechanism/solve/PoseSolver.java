@@ -1,5 +1,6 @@
 package org.palanca.mechanism.solve;
 
+import java.util.List;
 import org.palanca.mechanism.CompliantMember;
 import org.palanca.mechanism.Configuration;
 import org.palanca.mechanism.Mechanism;
@@ -50,6 +51,18 @@ public interface PoseSolver {
      * @param member its place in the mechanism's list
      */
     double strain(int member);
+
+    /**
+     * How far each member that gives is pushed at the last pose that closed, in the mechanism's order; empty where all are
+     * rigid.
+     */
+    List<Solution.Strain> strains();
+
+    /**
+     * Whether the last pose that closed is held beyond doubt: every driver can move and nothing else can, as the pivots of
+     * the elimination tell at no cost. False says nothing: {@link Mobility} then has to be asked.
+     */
+    boolean surelyHeld();
 
     /** The last move as a value with its convergence report, diagnosed when it failed. */
     Solution solution();

@@ -1,6 +1,7 @@
 package org.palanca.mechanism.solve;
 
 import java.util.Arrays;
+import java.util.List;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
@@ -297,6 +298,17 @@ public final class RigidPoseSolver extends SteppingSolver {
     @Override
     public double strain(int member) {
         return 0;
+    }
+
+    @Override
+    public List<Solution.Strain> strains() {
+        return List.of();
+    }
+
+    @Override
+    public boolean surelyHeld() {
+        refresh();
+        return square && factors.quality() > SURELY_HELD;
     }
 
     @Override

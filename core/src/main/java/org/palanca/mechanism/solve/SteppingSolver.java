@@ -17,6 +17,9 @@ abstract class SteppingSolver implements PoseSolver {
     /** Largest left-over with which the mechanism counts as closed [m]: a ten-thousandth of a micrometre. */
     static final double CLOSED_WITHIN = 1e-10;
 
+    /** Pivots less apart than this cannot hide a loose freedom. */
+    static final double SURELY_HELD = 1e-6;
+
     /** Longest step: half a metre or half a radian, so that a bad start does not throw the axle over. */
     private static final double LONGEST_STEP = 0.5;
 
