@@ -35,8 +35,7 @@ final class Gjk {
      *     along which the two are that far apart
      * @return distance of the cores [m], 0 where they share room; the nearest points are then undefined
      */
-    double distance(
-            Convex one, BodyFrame onePlace, Convex other, BodyFrame otherPlace, double[] axis, double enough) {
+    double distance(Convex one, BodyFrame onePlace, Convex other, BodyFrame otherPlace, double[] axis, double enough) {
         size = 0;
         System.arraycopy(axis, 0, v, 0, 3);
         if (dot(v, v) < 1e-24) {

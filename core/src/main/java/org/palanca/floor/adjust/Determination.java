@@ -49,8 +49,8 @@ final class Determination {
     static RealVector step(RealMatrix design, RealVector misclosure) {
         return normalSolver(design)
                 .map(solver -> solver.solve(design.preMultiply(misclosure)))
-                .orElseGet(() -> pseudoInverse(new SingularValueDecomposition(design))
-                        .operate(misclosure));
+                .orElseGet(() ->
+                        pseudoInverse(new SingularValueDecomposition(design)).operate(misclosure));
     }
 
     private static Optional<DecompositionSolver> normalSolver(RealMatrix design) {
@@ -65,8 +65,10 @@ final class Determination {
                 }
             }
         }
-        double largest =
-                IntStream.range(0, unknowns).mapToDouble(i -> normal[i][i]).max().orElse(0);
+        double largest = IntStream.range(0, unknowns)
+                .mapToDouble(i -> normal[i][i])
+                .max()
+                .orElse(0);
         try {
             return Optional.of(
                     new CholeskyDecomposition(new Array2DRowRealMatrix(normal, false), SYMMETRIC, SOUND * largest)

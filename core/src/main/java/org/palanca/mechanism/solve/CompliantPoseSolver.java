@@ -70,6 +70,10 @@ public final class CompliantPoseSolver extends SteppingSolver {
     private final double[] unknown;
     private final double[] step;
     private final LuFactors factors;
+    private final Configuration design;
+    private final double[] designMultiplier;
+    private final LuFactors designFactors;
+    private boolean designKnown;
     private final double largestRate;
     private final double leastQuality;
 
@@ -135,6 +139,9 @@ public final class CompliantPoseSolver extends SteppingSolver {
         unknown = new double[size];
         step = new double[equations.columns];
         factors = new LuFactors(size);
+        design = mechanism.atDesign();
+        designMultiplier = new double[rigidRows.length];
+        designFactors = new LuFactors(size);
         assemble();
         signAtDesign = factored ? factors.sign() : 0;
         leastQuality = Math.max(LEAST_QUALITY, factored ? WELL_HELD * factors.quality() : 0);
@@ -176,6 +183,27 @@ public final class CompliantPoseSolver extends SteppingSolver {
         Arrays.fill(multiplier, 0);
         factored = false;
         exact = false;
+    }
+
+    /** Every way that has to be led begins here, so what was worked out once is kept with its factors. */
+    @Override
+    boolean toDesign() {
+        if (designKnown) {
+            present.set(design);
+            System.arraycopy(designMultiplier, 0, multiplier, 0, multiplier.length);
+            factors.set(designFactors);
+            factored = true;
+            exact = false;
+            followers.at(present);
+            return closedNow();
+        }
+        designKnown = super.toDesign();
+        if (designKnown) {
+            design.set(present);
+            System.arraycopy(multiplier, 0, designMultiplier, 0, multiplier.length);
+            designFactors.set(factors);
+        }
+        return designKnown;
     }
 
     @Override

@@ -115,6 +115,15 @@ final class DependentBodies {
         }
     }
 
+    /** Linearises the equations where all stand closed already, and has their factors at hand. */
+    void at(Configuration configuration) {
+        equations.at(configuration);
+        gather();
+        if (rows.length > 0) {
+            factors.factor(matrix, PIVOT_FLOOR);
+        }
+    }
+
     /** Places them for where the others are; leaves the equations linearised nearby and their factors at hand. */
     boolean close(Configuration configuration) {
         for (int i = 0; i < MOST_ITERATIONS && rows.length > 0; i++) {

@@ -18,6 +18,15 @@ final class LuFactors {
         order = new int[size];
     }
 
+    /** Takes over the factors of another of the same size. */
+    void set(LuFactors other) {
+        System.arraycopy(other.lu, 0, lu, 0, lu.length);
+        System.arraycopy(other.order, 0, order, 0, size);
+        smallestPivot = other.smallestPivot;
+        largestPivot = other.largestPivot;
+        sign = other.sign;
+    }
+
     /**
      * Factors a row-major matrix, which is not modified.
      *

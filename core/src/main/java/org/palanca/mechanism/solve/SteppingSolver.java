@@ -72,6 +72,13 @@ abstract class SteppingSolver implements PoseSolver {
     /** Whether the step just taken went on along the way it began, and not over to another pose. */
     abstract boolean wentOn();
 
+    /** Closes in the design pose, as it does there whatever was before. */
+    boolean toDesign() {
+        present.reset();
+        forgetNeighbour();
+        return newton();
+    }
+
     /** The present configuration was set from outside: what was kept of the last pose no longer belongs to it. */
     abstract void forgetNeighbour();
 
@@ -134,14 +141,12 @@ abstract class SteppingSolver implements PoseSolver {
      * @param steered whether it steers
      */
     private boolean along(boolean lifted, boolean steered) {
-        present.reset();
-        forgetNeighbour();
         double[] first = new double[asked.length];
         for (int i = 0; i < first.length; i++) {
             first[i] = (lifts[i] ? lifted : steered) ? asked[i] : 0;
         }
         Arrays.fill(from, 0);
-        return newton() && leg(first) && (lifted && steered || leg(asked));
+        return toDesign() && leg(first) && (lifted && steered || leg(asked));
     }
 
     /** From where the drivers stand to other values, in steps that shrink where they have to. */

@@ -3,17 +3,11 @@ package org.palanca.study.assessment;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
-import java.util.HashMap;
-import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
-import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Verdict;
 import org.palanca.floor.adjust.Adjustment;
@@ -21,20 +15,12 @@ import org.palanca.floor.adjust.SurveyRemark;
 import org.palanca.floor.placing.MountAsBuilt;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.result.targets.Scorecard;
-import org.palanca.study.clearance.ClearanceStudy;
-import org.palanca.study.clearance.Clearances;
-import org.palanca.study.clearance.Overlap;
 import org.palanca.study.driveline.ShaftWords;
 import org.palanca.study.fit.CutReady;
 import org.palanca.study.fit.FitWords;
-import org.palanca.study.limits.CycleWords;
-import org.palanca.study.limits.Limit;
-import org.palanca.study.limits.Limits;
-import org.palanca.study.limits.TravelEnd;
 import org.palanca.study.ride.RideStudy;
 import org.palanca.study.ride.RideWords;
 import org.palanca.study.steering.PickupAdvice;
-import org.palanca.study.travel.WorstPose;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
@@ -62,7 +48,7 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
         looked = Set.copyOf(looked);
     }
 
-    private static final RecentAssessments RECENT = new RecentAssessments();
+    private static final Recent<Assessment> RECENT = new Recent<>();
 
     /** Looks at everything. The vehicle's description must have no errors. */
     public static Assessment of(Vehicle vehicle) {
@@ -186,7 +172,7 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
             }
             for (Cut cut : vehicle.build().survey().cuts()) {
                 for (Message one : cut.done() ? List.<Message>of() : CutReady.axles(vehicle, adjustment, cut)) {
-                    faults.add(new Fault(Fault.Job.MEASURE, Optional.empty(), named(one), 1, one));
+                    faults.add(new Fault(Fault.Job.MEASURE, Optional.empty(), Fault.about(one), 1, one));
                 }
             }
         }
@@ -198,21 +184,8 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
             }
             looked.add(Fault.Job.HOUSING);
             for (Message one : HousingCheck.faults(vehicle, axle)) {
-                faults.add(new Fault(Fault.Job.HOUSING, Optional.of(axle.place()), named(one), 1, one));
+                faults.add(new Fault(Fault.Job.HOUSING, Optional.of(axle.place()), Fault.about(one), 1, one));
             }
-        }
-
-        /** What a sentence is about: its key and the names in it, without its numbers, which a change may change. */
-        private static String named(Message said) {
-            StringBuilder about = new StringBuilder(said.key());
-            for (Object argument : said.arguments()) {
-                if (argument instanceof Message inner) {
-                    about.append(' ').append(named(inner));
-                } else if (argument instanceof String name) {
-                    about.append(' ').append(name);
-                }
-            }
-            return about.toString();
         }
 
         /** Mounts that were read back where they do not belong. */
@@ -228,6 +201,11 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
                         one.off() / vehicle.build().placing().tolerance() - 1,
                         one.said()));
             }
+        }
+
+        private void cycle(AxlePlace place) {
+            looked.add(Fault.Job.CYCLE);
+            faults.addAll(CycleFaults.of(vehicle, place, this::goesOn));
         }
 
         private void said(Fault.Job step, AxlePlace place, List<Verdict> all) {
@@ -266,80 +244,6 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
                         toe / TOE_FELT - 1,
                         Message.of("assessment.toe", Message.angle(toe), Message.angle(TOE_FELT))));
             }
-        }
-
-        private void cycle(AxlePlace place) {
-            looked.add(Fault.Job.CYCLE);
-            Limits limits = new Limits(new Clearances(new AxleModel(vehicle, place)));
-            for (Limit limit : limits.passedAtRide()) {
-                cycle(place, "ride " + limit.id(), 1, Message.of("cycle.passed_at_ride", limit.what()));
-            }
-            for (Overlap overlap : Overlap.of(limits.model(), limits.envelope())) {
-                cycle(place, overlap.id(), overlap.depth() / Lengths.INCH, overlap.said());
-            }
-            for (TravelEnd end : TravelEnd.all(limits)) {
-                if (!end.asWanted()) {
-                    double missing = Math.max(0, end.missing()) / Lengths.INCH;
-                    cycle(place, "end " + end.way().id(), missing + weight(end.verdict()), CycleWords.end(end));
-                }
-            }
-            worstPoses(place, limits);
-            tightPairs(place, limits);
-        }
-
-        /** What is passed at a worst pose, each once, where it is passed most; what touches is found with the tight pairs. */
-        private void worstPoses(AxlePlace place, Limits limits) {
-            Map<String, Limits.Passed> most = new LinkedHashMap<>();
-            Map<String, WorstPose> where = new HashMap<>();
-            for (WorstPose pose : limits.envelope().worst()) {
-                for (Limits.Passed passed : limits.passedAt(pose.pose())) {
-                    String id = passed.limit().id();
-                    Limits.Passed before = most.get(id);
-                    boolean more = before == null || passed.by() > before.by();
-                    if (more && passed.limit().kind() != Limit.Kind.TOUCH) {
-                        most.put(id, passed);
-                        where.put(id, pose);
-                    }
-                }
-            }
-            most.forEach((id, passed) -> cycle(
-                    place,
-                    "worst " + id,
-                    passed.by(),
-                    Message.of(
-                            "assessment.at",
-                            Message.of("cycle.worst."
-                                    + Objects.requireNonNull(where.get(id)).id()),
-                            passed.limit().what())));
-        }
-
-        /** Pairs that touch or keep less room than is wanted somewhere on the way, each once, where it is tightest. */
-        private void tightPairs(AxlePlace place, Limits limits) {
-            Set<String> told = new HashSet<>();
-            for (ClearanceStudy.Tight tight :
-                    ClearanceStudy.tooTight(new Clearances(limits.model()), limits.envelope(), this::goesOn)) {
-                String pair = "pair " + named(tight.one().name()) + "|"
-                        + named(tight.other().name());
-                if (!tight.atRide() && told.add(pair)) {
-                    cycle(place, pair, tight.missing() / Lengths.INCH, CycleWords.tight(tight));
-                }
-            }
-        }
-
-        private void cycle(AxlePlace place, String id, double amount, Message said) {
-            faults.add(new Fault(Fault.Job.CYCLE, Optional.of(place), id, amount, said));
-        }
-
-        /** How bad a wrong ending is besides what it lacks, in inches of travel: a shock that is hit more than an open end. */
-        private static double weight(TravelEnd.Verdict verdict) {
-            return switch (verdict) {
-                case AS_WANTED -> 0;
-                case SHORT -> 0.5;
-                case UNBOUNDED -> 0.25;
-                case MEETS_FIRST -> 0.5;
-                case ON_THE_SHOCK -> 0.5;
-                case OVERLAPS -> 0.25;
-            };
         }
     }
 

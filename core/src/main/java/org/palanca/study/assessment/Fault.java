@@ -31,4 +31,17 @@ public record Fault(Job step, Optional<AxlePlace> axle, String id, double amount
     boolean same(Fault other) {
         return step == other.step && axle.equals(other.axle) && id.equals(other.id);
     }
+
+    /** What a sentence is about: its key and the names in it, without its numbers, which a change may change. */
+    static String about(Message said) {
+        StringBuilder about = new StringBuilder(said.key());
+        for (Object argument : said.arguments()) {
+            if (argument instanceof Message inner) {
+                about.append(' ').append(about(inner));
+            } else if (argument instanceof String name) {
+                about.append(' ').append(name);
+            }
+        }
+        return about.toString();
+    }
 }

@@ -7,11 +7,15 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.palanca.Examples;
+import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.housing.HousingSize;
+import org.palanca.vehicle.survey.Survey;
 
 /** The summary of all steps: nothing that a step finds is left out, and a fault is known again after a change. */
 class AssessmentTest {
@@ -55,7 +59,8 @@ class AssessmentTest {
 
     @Test
     void anAssessmentCanBeStoppedAnywhereAndLeavesNothingHalfKnown() {
-        Vehicle wide = track(inches(3));
+        // Of another wheelbase, so that nothing of it is known from elsewhere.
+        Vehicle wide = track(inches(3)).withWheelbase(tarn.wheelbase() + 1e-4);
         for (int asked : new int[] {0, 1, 4, 12, 40}) {
             AtomicInteger left = new AtomicInteger(asked);
             assertThat(Assessment.of(wide, () -> left.getAndDecrement() > 0)).isEmpty();
@@ -74,5 +79,26 @@ class AssessmentTest {
         Assessment found = Assessment.of(track(inches(1)));
         assertThat(Assessment.of(track(inches(1)))).isSameAs(found);
         assertThat(Assessment.of(track(inches(1.5)))).isNotSameAs(found);
+    }
+
+    /** What an axle does when it is cycled is kept for the axle alone: nothing that was left out may have a say in it. */
+    @ParameterizedTest
+    @MethodSource("examples")
+    void cyclingAnAxleDependsOnNothingThatIsLeftOutOfWhatIsKept(String file) {
+        Vehicle vehicle = Examples.vehicle(file);
+        for (Axle axle : vehicle.axles()) {
+            List<Fault> kept = CycleFaults.of(vehicle, axle.place(), () -> true);
+            assertThat(kept).isEqualTo(CycleFaults.look(vehicle, axle.place(), () -> true));
+            Vehicle renamed = vehicle.withName("other")
+                    .withBuild(vehicle.build()
+                            .withSurvey(Survey.NONE
+                                    .withSupports(vehicle.build().survey().supports())
+                                    .withZones(vehicle.build().survey().zones())));
+            assertThat(CycleFaults.of(renamed, axle.place(), () -> true)).isSameAs(kept);
+        }
+    }
+
+    static List<String> examples() {
+        return Examples.FILES;
     }
 }

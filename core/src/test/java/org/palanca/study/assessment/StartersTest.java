@@ -43,6 +43,9 @@ class StartersTest {
     private static final Path TABLE =
             Path.of("src", "main", "resources", "org", "palanca", "vehicle", "layout", "starts.csv");
 
+    /** Of so many starts one is looked at pair by pair; {@code -Dpalanca.draws=3} looks at all. All ends are looked at always. */
+    private static final int PAIRS_OF_EACH = 3;
+
     private record Start(Use use, AxlePlace place, StarterLayout layout) {
         Vehicle vehicle(double wheelbase, double tyre) {
             StarterLayout other = StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS);
@@ -82,6 +85,10 @@ class StartersTest {
 
     /** What is wrong with one axle of a vehicle, in words. */
     private static List<String> wrong(Vehicle vehicle, AxlePlace place) {
+        return wrong(vehicle, place, true);
+    }
+
+    private static List<String> wrong(Vehicle vehicle, AxlePlace place, boolean clears) {
         List<String> wrong = new ArrayList<>();
         AxleModel model = new AxleModel(vehicle, place);
         Scorecard.of(model).marks().stream()
@@ -94,6 +101,9 @@ class StartersTest {
         TravelEnd.all(limits).stream()
                 .filter(end -> !end.reached())
                 .forEach(end -> wrong.add(Examples.WORDS.text(CycleWords.end(end))));
+        if (!clears) {
+            return wrong;
+        }
         ClearanceStudy.tooTight(new Clearances(model), limits.envelope()).stream()
                 .filter(tight -> tight.missing() > inches(1.0 / 64))
                 .forEach(tight -> wrong.add(Examples.WORDS.text(CycleWords.tight(tight))));
@@ -106,10 +116,14 @@ class StartersTest {
             write();
             return; // What was written is read by the next run.
         }
-        List<String> off = all().stream()
-                .map(start -> start.key() + ": " + wrong(start.vehicle(), start.place()))
-                .filter(said -> !said.endsWith(": []"))
-                .toList();
+        List<Start> all = all();
+        List<String> off = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            Start start = all.get(i);
+            boolean clears = i % PAIRS_OF_EACH < Integer.getInteger("palanca.draws", 1);
+            List<String> wrong = wrong(start.vehicle(), start.place(), clears);
+            wrong.forEach(one -> off.add(start.key() + ": " + one));
+        }
         assertThat(off).isEmpty();
     }
 

@@ -6,27 +6,29 @@ import java.util.Optional;
 import org.palanca.vehicle.Vehicle;
 
 /**
- * The vehicles assessed last, with what was found. The list of steps, the sentence at the foot and every search for advice
+ * The vehicles looked at last, with what was found. The list of steps, the sentence at the foot and every search for advice
  * ask for the same vehicle, and a change that is undone brings one back. Threads may share it.
+ *
+ * @param <T> what was found
  */
-final class RecentAssessments {
+final class Recent<T> {
     /** So many vehicles: those tried for one piece of advice, and the way there and back. Most of each they share. */
     private static final int MOST = 64;
 
-    private final Map<Vehicle, Assessment> found = new LinkedHashMap<>(MOST, 0.75f, true) {
+    private final Map<Vehicle, T> found = new LinkedHashMap<>(MOST, 0.75f, true) {
         private static final long serialVersionUID = 1L;
 
         @Override
-        protected boolean removeEldestEntry(Map.Entry<Vehicle, Assessment> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<Vehicle, T> eldest) {
             return size() > MOST;
         }
     };
 
-    synchronized Optional<Assessment> of(Vehicle vehicle) {
+    synchronized Optional<T> of(Vehicle vehicle) {
         return Optional.ofNullable(found.get(vehicle));
     }
 
-    synchronized void keep(Vehicle vehicle, Assessment assessment) {
-        found.put(vehicle, assessment);
+    synchronized void keep(Vehicle vehicle, T what) {
+        found.put(vehicle, what);
     }
 }
