@@ -1,7 +1,7 @@
 package org.palanca.io.json;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import org.palanca.base.words.Message;
@@ -12,48 +12,29 @@ import org.palanca.vehicle.check.Finding;
  * saving, so whoever wrote them is told.
  */
 final class UnreadKeys {
-    /** Left out when written where they say what is meant without them. */
-    private static final Set<String> AS_USUAL = Set.of("can_move", "moment", "joints", "instrument");
-
     private final JsonPlaces places;
     private final List<Finding> findings = new ArrayList<>();
 
-    private UnreadKeys(JsonPlaces places) {
+    UnreadKeys(JsonPlaces places) {
         this.places = places;
     }
 
-    /**
-     * A warning for each.
-     *
-     * @param read the file as it stands
-     * @param written what would be written of what was read
-     */
-    static List<Finding> of(JsonNode read, JsonNode written, JsonPlaces places) {
-        UnreadKeys unread = new UnreadKeys(places);
-        unread.compare(read, written, "");
-        return unread.findings;
-    }
-
-    private void compare(JsonNode read, JsonNode written, String place) {
-        read.properties().forEach(entry -> {
-            JsonNode value = entry.getValue();
-            String there = place + "/" + entry.getKey();
-            if (written.has(entry.getKey())) {
-                compare(value, written.path(entry.getKey()), there);
-            } else if (says(entry.getKey(), value)) {
-                String what = place.substring(place.lastIndexOf('/') + 1);
-                findings.add(Finding.warning(there, Message.of("file.unread_key", entry.getKey(), what))
+    /** Takes down what of a thing's keys was not among those that were read. */
+    void report(Found thing, Set<String> read) {
+        thing.node().fieldNames().forEachRemaining(key -> {
+            if (!read.contains(key)) {
+                String there = thing.pointer() + "/" + key;
+                String what = thing.pointer().substring(thing.pointer().lastIndexOf('/') + 1);
+                findings.add(Finding.warning(there, Message.of("file.unread_key", key, what))
                         .onLine(places.line(there)));
             }
         });
-        for (int i = 0; i < read.size() && read.get(i) != null && read.get(i).isObject(); i++) {
-            compare(read.get(i), written.path(i), place + "/" + i);
-        }
     }
 
-    /** Whether a key says more than leaving it out does; groups and lists are left out where all in them is as usual, or nothing. */
-    private static boolean says(String key, JsonNode value) {
-        boolean nothing = value.isNumber() && value.asDouble() == 0 || value.isBoolean() && !value.asBoolean();
-        return !value.isObject() && !(value.isArray() && value.isEmpty()) && !nothing && !AS_USUAL.contains(key);
+    /** A warning for each, as they come in the file. */
+    List<Finding> findings() {
+        List<Finding> inOrder = new ArrayList<>(findings);
+        inOrder.sort(Comparator.comparingInt(Finding::line));
+        return inOrder;
     }
 }

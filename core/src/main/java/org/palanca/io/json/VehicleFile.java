@@ -72,7 +72,7 @@ public final class VehicleFile {
      */
     public static List<Finding> findings(Vehicle vehicle) {
         List<Finding> findings = new ArrayList<>(VehicleCheck.findings(vehicle));
-        findings.addAll(SchemaCheck.findings(VehicleWriter.tree(vehicle), JsonPlaces.none(), false));
+        findings.addAll(SchemaCheck.findings(VehicleForm.tree(vehicle), JsonPlaces.none(), false));
         return findings;
     }
 
@@ -86,7 +86,7 @@ public final class VehicleFile {
             throw failure(file, "file.is_folder", null);
         }
         try {
-            SafeFile.write(file, VehicleWriter.bytes(vehicle));
+            SafeFile.write(file, VehicleForm.bytes(vehicle));
         } catch (NoSuchFileException e) {
             throw failure(file, "file.folder_missing", e);
         } catch (AccessDeniedException e) {

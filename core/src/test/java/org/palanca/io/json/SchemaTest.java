@@ -89,7 +89,11 @@ class SchemaTest {
             "joints \"two\"",
             "moment \"ride\"",
             "instrument \"tape\"",
-            "instrument \"level\"");
+            "instrument \"level\"",
+            "camber_deg 0",
+            "toe_deg 0",
+            "phase_deg 0",
+            "rear_drop_mm 0");
 
     @TempDir
     private Path folder;
@@ -223,7 +227,10 @@ class SchemaTest {
             JsonNode rules = schema.at(at);
             rules.path("enum").forEach(all::add);
             switch (rules.path("type").asText()) {
-                case "number", "integer" -> all.add(IntNode.valueOf(1));
+                case "number", "integer" -> {
+                    all.add(IntNode.valueOf(0));
+                    all.add(IntNode.valueOf(1));
+                }
                 case "boolean" -> {
                     all.add(BooleanNode.TRUE);
                     all.add(BooleanNode.FALSE);
