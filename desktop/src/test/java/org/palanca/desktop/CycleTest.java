@@ -35,6 +35,7 @@ import org.palanca.result.catalogue.AxleModel;
 import org.palanca.result.targets.MovePatch;
 import org.palanca.study.ride.RideStudy;
 import org.palanca.study.travel.TravelEnvelope;
+import org.palanca.study.travel.WorstPose;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyName;
@@ -274,7 +275,7 @@ class CycleTest extends WindowTest {
         onFx(() -> window.open("cycle"));
         push(KeyCode.ALT, KeyCode.DIGIT3);
         WheelTravel worst = new TravelEnvelope(new AxleModel(vehicle(), AxlePlace.REAR))
-                .worst("left_up")
+                .worst(WorstPose.Way.LEFT_UP)
                 .pose();
         assertThat(window.state().poseProperty().get()).isEqualTo(worst);
         assertThat(worst.left()).isGreaterThan(inches(7));

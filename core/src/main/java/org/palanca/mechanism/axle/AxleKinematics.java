@@ -342,7 +342,7 @@ public class AxleKinematics {
         return strains().stream()
                 .findFirst()
                 .filter(most -> Math.abs(most.off()) > MOST_PUSH)
-                .map(most -> FaultWords.pushedBeyond(axle.place(), most));
+                .map(most -> FaultWords.pushedBeyond(axle, most));
     }
 
     /** What pushes the bushings at the present pose, with the most pushed one and how far; empty where nothing does. */

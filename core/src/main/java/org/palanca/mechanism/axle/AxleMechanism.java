@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.geometry.Side;
 import org.palanca.base.units.Lengths;
@@ -51,9 +52,6 @@ public final class AxleMechanism {
      * that pushes in inches do not depend on it: common practice, no source.
      */
     public static final double EQUAL_RATE = 5e6;
-
-    /** Between a joint's name and which of its bushings a member stands for. */
-    static final String AT = " at ";
 
     /** How far beside the line of a clamp's bushings they hold the arm against spinning [m]: of the size of a bushing. */
     private static final double CLAMP_GRIP = Lengths.inches(3);
@@ -212,18 +210,35 @@ public final class AxleMechanism {
         OptionalDouble rate = OptionalDouble.of(clamp.rate().orElse(EQUAL_RATE));
         for (String mount : clamp.mounts()) {
             BodyPoint onArm = new BodyPoint(clamp.body().id(), at(mount));
-            members.add(bushed(new BallJoint(clamp.name() + AT + mount, point(mount), onArm), rate));
+            members.add(bushed(new BallJoint(bushing(clamp, mount), point(mount), onArm), rate));
         }
         Vector3D line = at(clamp.rear()).subtract(at(clamp.front())).normalize();
         Vector3D beside = line.orthogonal();
         Vector3D point = at(clamp.front()).add(beside.scalarMultiply(CLAMP_GRIP));
         members.add(bushed(
                 new PointOnPlane(
-                        clamp.name() + AT + "its twist",
+                        bushing(clamp, TWIST),
                         body(clamp.front()),
                         Vector3D.crossProduct(line, beside),
                         new BodyPoint(clamp.body().id(), point)),
                 rate));
+    }
+
+    private static final String TWIST = "its twist";
+
+    private static String bushing(Joint.Clamp clamp, String which) {
+        return clamp.name() + " at " + which;
+    }
+
+    /** What the description calls a member: the joint's own name where it stands for one of its bushings. */
+    static String describedAs(Axle axle, String member) {
+        return axle.joints().stream()
+                .filter(joint -> joint instanceof Joint.Clamp clamp
+                        && Stream.concat(clamp.mounts().stream(), Stream.of(TWIST))
+                                .anyMatch(which -> bushing(clamp, which).equals(member)))
+                .map(Joint::name)
+                .findFirst()
+                .orElse(member);
     }
 
     private static Member bushed(Member member, OptionalDouble rate) {

@@ -38,7 +38,7 @@ final class FaultWords {
                     blockedKey(axle),
                     place,
                     motion(blocked.get().motion()),
-                    names(blocked.get().members()));
+                    names(axle, blocked.get().members()));
         }
         Optional<ClosureDiagnosis.Gap> bar =
                 diagnosis.gaps().stream().filter(gap -> !gap.driver()).findFirst();
@@ -102,7 +102,8 @@ final class FaultWords {
         Message axle = axle(held.place());
         if (!freedoms.blocked().isEmpty()) {
             Mobility.Blocked first = freedoms.blocked().get(0);
-            return Optional.of(Message.of(blockedKey(held), axle, motion(first.motion()), names(first.members())));
+            return Optional.of(
+                    Message.of(blockedKey(held), axle, motion(first.motion()), names(held, first.members())));
         }
         return loose(held.place(), freedoms);
     }
@@ -112,13 +113,12 @@ final class FaultWords {
         return freedoms.loose().stream().findFirst().map(loose -> Message.of("fault.loose." + name(loose), axle));
     }
 
-    static Message pushedBeyond(AxlePlace place, Solution.Strain most) {
-        return Message.of("fault.push_beyond", axle(place), named(most), Message.length(Math.abs(most.off())));
-    }
-
-    /** The joint or link that a bushing belongs to. */
-    private static String named(Solution.Strain strain) {
-        return strain.member().split(AxleMechanism.AT)[0];
+    static Message pushedBeyond(Axle held, Solution.Strain most) {
+        return Message.of(
+                "fault.push_beyond",
+                axle(held.place()),
+                AxleMechanism.describedAs(held, most.member()),
+                Message.length(Math.abs(most.off())));
     }
 
     /** A leaf spring's rigid half would block heave as well, so where there are leaves only the push is told. */
@@ -133,16 +133,16 @@ final class FaultWords {
                 "fault.binds",
                 place,
                 motion(first.motion()),
-                names(first.members()),
+                names(axle, first.members()),
                 most.member(),
                 push,
                 Message.angle(roll));
     }
 
     /** Each joint once, whichever of its bushings are meant. */
-    private static String names(List<String> members) {
+    private static String names(Axle axle, List<String> members) {
         return members.stream()
-                .map(name -> name.split(AxleMechanism.AT)[0])
+                .map(member -> AxleMechanism.describedAs(axle, member))
                 .distinct()
                 .collect(Collectors.joining(", "));
     }

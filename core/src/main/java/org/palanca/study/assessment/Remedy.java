@@ -195,7 +195,9 @@ public record Remedy(
             Set<String> sprung = new HashSet<>(axle.springing().mounts());
             axle.links().forEach(link -> List.of(link.from(), link.to()).forEach(sprung::remove));
             axle.joints().forEach(joint -> joint.mounts().forEach(sprung::remove));
-            boolean ofShocks = axle.springing().names().stream().anyMatch(name -> resultId.endsWith("." + name));
+            boolean ofShocks = axle.springing()
+                    .names()
+                    .contains(before.orElseThrow().result().subject());
             return axle.mounts().stream()
                     .filter(mount -> mount.canMove() && ofShocks == sprung.contains(mount.name()))
                     .toList();

@@ -16,6 +16,7 @@ import org.palanca.base.words.Message;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.study.travel.TravelEnvelope;
+import org.palanca.study.travel.WorstPose;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Part;
@@ -190,7 +191,7 @@ public record Overlap(Message one, Message other, double depth, Rule rule, Wheel
             Rule rule = Rule.of(room.moment());
             WheelTravel pose = rule == Rule.SERVICE_RIDE
                     ? WheelTravel.RIDE
-                    : envelope.worst("droop").pose();
+                    : envelope.worst(WorstPose.Way.DROOP).pose();
             model.toRide();
             if (!model.placeAt(pose)) {
                 return;

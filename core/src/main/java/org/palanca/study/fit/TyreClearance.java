@@ -11,6 +11,7 @@ import org.palanca.mechanism.axle.WheelMotion;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.study.travel.TravelEnvelope;
+import org.palanca.study.travel.WorstPose;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Surroundings;
@@ -96,7 +97,7 @@ public final class TyreClearance {
         }
         new TravelEnvelope(model)
                 .worst().stream()
-                        .filter(worst -> !worst.way().equals("droop"))
+                        .filter(worst -> worst.way() != WorstPose.Way.DROOP)
                         .forEach(worst -> poses.add(worst.pose()));
         return poses;
     }

@@ -55,16 +55,16 @@ public record TravelEnd(
 
     /** Directions from ride. */
     public enum Way {
-        UP("bump", 1, 1),
-        DOWN("droop", -1, -1),
-        LEFT_UP("left_up", 1, -1),
-        RIGHT_UP("right_up", -1, 1);
+        UP(WorstPose.Way.BUMP, 1, 1),
+        DOWN(WorstPose.Way.DROOP, -1, -1),
+        LEFT_UP(WorstPose.Way.LEFT_UP, 1, -1),
+        RIGHT_UP(WorstPose.Way.RIGHT_UP, -1, 1);
 
-        private final String worst;
+        private final WorstPose.Way worst;
         private final int left;
         private final int right;
 
-        Way(String worst, int left, int right) {
+        Way(WorstPose.Way worst, int left, int right) {
             this.worst = worst;
             this.left = left;
             this.right = right;
@@ -162,8 +162,7 @@ public record TravelEnd(
     /** A little past where the hardware lets it go, or where nothing bounds it past the plan. */
     private static WheelTravel target(Limits limits, Way way, double steer) {
         Axle axle = limits.model().axle();
-        String lock = steer > 0 ? ".left" : steer < 0 ? ".right" : "";
-        WorstPose worst = limits.envelope().worst(way.worst + lock);
+        WorstPose worst = limits.envelope().worst(way.worst, steer);
         WheelTravel aim = worst.bounded() ? worst.pose() : way.plan(axle, steer);
         double far = Math.max(Math.abs(aim.left()), Math.abs(aim.right()));
         double on = far <= 0 ? 1 : (far + (worst.bounded() ? BEYOND : PAST)) / far;

@@ -2,7 +2,6 @@ package org.palanca.study.travel;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.palanca.base.units.Lengths;
 import org.palanca.mechanism.axle.WheelTravel;
@@ -28,22 +27,6 @@ public final class TravelEnvelope {
 
     private static final int MOST_TURNS = 12;
 
-    /** Which way each wheel goes. */
-    private enum Way {
-        BUMP(1, 1),
-        DROOP(-1, -1),
-        LEFT_UP(1, -1),
-        RIGHT_UP(-1, 1);
-
-        private final int left;
-        private final int right;
-
-        Way(int left, int right) {
-            this.left = left;
-            this.right = right;
-        }
-    }
-
     private final AxleModel model;
     private final TravelBounds bounds;
     private final List<WorstPose> worst = new ArrayList<>();
@@ -54,8 +37,8 @@ public final class TravelEnvelope {
         bounds = new TravelBounds(model);
         double[] steers = model.axle().steering().isPresent() ? new double[] {0, 1, -1} : new double[] {0};
         for (double steer : steers) {
-            for (Way way : Way.values()) {
-                worst.add(worst(way, steer));
+            for (WorstPose.Way way : WorstPose.Way.values()) {
+                worst.add(find(way, steer));
             }
         }
         model.toRide();
@@ -71,12 +54,17 @@ public final class TravelEnvelope {
         return worst;
     }
 
-    /** The worst pose of that id. */
-    public WorstPose worst(String id) {
+    /** The worst pose straight ahead with the wheels gone that way. */
+    public WorstPose worst(WorstPose.Way way) {
+        return worst(way, 0);
+    }
+
+    /** The worst pose with the wheels gone that way, at the lock that a steer turns to. */
+    public WorstPose worst(WorstPose.Way way, double steer) {
         return worst.stream()
-                .filter(pose -> pose.id().equals(id))
+                .filter(pose -> pose.way() == way && Math.signum(pose.pose().steer()) == Math.signum(steer))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("no worst pose \"" + id + "\""));
+                .orElseThrow();
     }
 
     /** Highest a wheel gets [m]: of the plan's bump and of all worst poses. */
@@ -97,35 +85,33 @@ public final class TravelEnvelope {
         return most;
     }
 
-    private WorstPose worst(Way way, double steer) {
-        String lock = steer > 0 ? ".left" : steer < 0 ? ".right" : "";
-        String id = way.name().toLowerCase(Locale.ROOT) + lock;
-        boolean rises = way != Way.DROOP && bounds.any(true);
-        boolean falls = way != Way.BUMP && bounds.any(false);
+    private WorstPose find(WorstPose.Way way, double steer) {
+        boolean rises = way != WorstPose.Way.DROOP && bounds.any(true);
+        boolean falls = way != WorstPose.Way.BUMP && bounds.any(false);
         WheelTravel plan = planned(way, steer);
         model.toRide();
         boolean closes = model.placeAt(WheelTravel.RIDE.withSteer(steer));
         if (!closes || !rises && !falls) {
-            return new WorstPose(id, plan, Optional.empty(), Optional.empty());
+            return new WorstPose(way, plan, Optional.empty(), Optional.empty());
         }
-        if (way.left == way.right) {
-            Push push = push(WheelTravel.RIDE.withSteer(steer), way.left, way.right);
+        if (way.together()) {
+            Push push = push(WheelTravel.RIDE.withSteer(steer), way.left(), way.right());
             WheelTravel pose = push.by().isPresent() ? push.to() : plan;
             return new WorstPose(
-                    id,
+                    way,
                     pose,
-                    way == Way.BUMP ? push.by() : Optional.empty(),
-                    way == Way.DROOP ? push.by() : Optional.empty());
+                    way == WorstPose.Way.BUMP ? push.by() : Optional.empty(),
+                    way == WorstPose.Way.DROOP ? push.by() : Optional.empty());
         }
-        return apart(id, way, plan, rises, falls);
+        return apart(way, plan, rises, falls);
     }
 
     /**
      * One up and the other down in turn: on one housing each makes room for the other. A wheel that nothing bounds goes as far
      * as it was wished to.
      */
-    private WorstPose apart(String id, Way way, WheelTravel plan, boolean rises, boolean falls) {
-        boolean leftUp = way.left > 0;
+    private WorstPose apart(WorstPose.Way way, WheelTravel plan, boolean rises, boolean falls) {
+        boolean leftUp = way.left() > 0;
         WheelTravel at = WheelTravel.RIDE.withSteer(plan.steer());
         if (!rises) {
             at = leftUp
@@ -142,30 +128,32 @@ public final class TravelEnvelope {
         for (int turn = 0; turn < MOST_TURNS; turn++) {
             WheelTravel before = at;
             if (rises) {
-                Push rise = push(at, Math.max(0, way.left), Math.max(0, way.right));
+                Push rise = push(at, Math.max(0, way.left()), Math.max(0, way.right()));
                 at = rise.to();
                 up = rise.by();
             }
             if (falls) {
-                Push fall = push(at, Math.min(0, way.left), Math.min(0, way.right));
+                Push fall = push(at, Math.min(0, way.left()), Math.min(0, way.right()));
                 at = fall.to();
                 down = fall.by();
             }
             if (rises && up.isEmpty() || falls && down.isEmpty()) {
                 // Pushed past everything: what hangs on the other wheel does not bound this one.
-                return apart(id, way, plan, rises && up.isPresent(), falls && down.isPresent());
+                return apart(way, plan, rises && up.isPresent(), falls && down.isPresent());
             }
             if (Math.abs(at.left() - before.left()) + Math.abs(at.right() - before.right()) < STILL) {
                 break;
             }
         }
-        return rises || falls ? new WorstPose(id, at, up, down) : new WorstPose(id, plan, up, down);
+        return rises || falls ? new WorstPose(way, at, up, down) : new WorstPose(way, plan, up, down);
     }
 
-    private WheelTravel planned(Way way, double steer) {
+    private WheelTravel planned(WorstPose.Way way, double steer) {
         Travel travel = model.axle().travel();
         return new WheelTravel(
-                way.left > 0 ? travel.bump() : -travel.droop(), way.right > 0 ? travel.bump() : -travel.droop(), steer);
+                way.left() > 0 ? travel.bump() : -travel.droop(),
+                way.right() > 0 ? travel.bump() : -travel.droop(),
+                steer);
     }
 
     /**

@@ -59,7 +59,7 @@ class TravelEnvelopeTest {
             AxleModel model = new AxleModel(Examples.tarn(), place);
             Springing springing = model.axle().springing();
             TravelEnvelope envelope = new TravelEnvelope(model);
-            WorstPose worst = envelope.worst("left_up");
+            WorstPose worst = envelope.worst(WorstPose.Way.LEFT_UP);
             assertThat(worst.up().orElseThrow().kind()).isEqualTo(TravelBounds.Kind.STOP);
             assertThat(worst.down().orElseThrow().kind()).isEqualTo(TravelBounds.Kind.STRAP);
             assertThat(model.moveTo(worst.pose())).isTrue();
@@ -86,7 +86,7 @@ class TravelEnvelopeTest {
                     mount.withPlacement(new Placement.Taped(taped.ahead(), taped.side(), inches(15.75), taped.up())));
         }
         Vehicle changed = tarn.withAxle(inboard);
-        WorstPose worst = new TravelEnvelope(new AxleModel(changed, REAR)).worst("left_up");
+        WorstPose worst = new TravelEnvelope(new AxleModel(changed, REAR)).worst(WorstPose.Way.LEFT_UP);
         assertThat(worst.up().orElseThrow().kind()).isEqualTo(TravelBounds.Kind.SHOCK_COLLAPSED);
         assertThat(RideWords.of(RideStudy.of(changed, REAR)))
                 .filteredOn(said -> !said.good())
@@ -131,7 +131,7 @@ class TravelEnvelopeTest {
         Axle axle = tarn.axle(REAR).orElseThrow();
         Vehicle strapless = tarn.withAxle(
                 axle.withSpringing(axle.springing().withStraps(List.of()).withShocks(List.of())));
-        WorstPose worst = new TravelEnvelope(new AxleModel(strapless, REAR)).worst("left_up");
+        WorstPose worst = new TravelEnvelope(new AxleModel(strapless, REAR)).worst(WorstPose.Way.LEFT_UP);
         assertThat(worst.up().orElseThrow().kind()).isEqualTo(TravelBounds.Kind.STOP);
         assertThat(worst.down()).isEmpty();
         assertThat(worst.bounded()).isFalse();
@@ -264,6 +264,7 @@ class TravelEnvelopeTest {
         Vehicle tarn = Examples.tarn();
         ShaftStudy study = ShaftStudy.of(tarn, REAR).orElseThrow();
         TravelEnvelope envelope = new TravelEnvelope(new AxleModel(tarn, REAR));
-        assertThat(study.at().get(3).pose()).isEqualTo(envelope.worst("left_up").pose());
+        assertThat(study.at().get(3).pose())
+                .isEqualTo(envelope.worst(WorstPose.Way.LEFT_UP).pose());
     }
 }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.Outcome;
 import org.palanca.result.Result;
+import org.palanca.result.ResultKind;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.result.targets.Scorecard;
 import org.palanca.vehicle.Axle;
@@ -86,7 +87,7 @@ public record Comparison(List<Column> columns) {
         for (Column column : columns) {
             for (int i = 0; i < column.results().size(); i++) {
                 Result result = column.results().get(i);
-                boolean length = result.id().startsWith("link_length.");
+                boolean length = result.kind() == ResultKind.LINK_LENGTH;
                 if (!length && (i < FIRST || column.marks().containsKey(result.id()))) {
                     rows.putIfAbsent(result.id(), result);
                 }

@@ -18,6 +18,7 @@ import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.theme.Theme;
+import org.palanca.result.ResultKind;
 import org.palanca.result.ResultWords;
 import org.palanca.result.targets.Targets;
 import org.palanca.result.working.Working;
@@ -88,12 +89,16 @@ final class WorkingPane extends VBox {
         head.show(strip, next.pose(), next.model().axle().travel(), w, theme.get(), size, width - 44 * size);
         lines.getChildren().clear();
         lines.getChildren().add(line(ResultWords.why(strip.result(), w), "working-why"));
-        if (resultId.startsWith("bushing_")) {
+        if (ofBushings(strip.result().kind())) {
             next.model().bindNote().ifPresent(note -> lines.getChildren().add(line(w.text(note), "working-why")));
         }
         next.model().working(strip.result()).ifPresent(working -> write(working, w));
         believed(w);
         band(w);
+    }
+
+    private static boolean ofBushings(ResultKind kind) {
+        return kind == ResultKind.BUSHING_PUSH || kind == ResultKind.BUSHING_FORCE;
     }
 
     private void write(Working working, Words w) {

@@ -20,6 +20,7 @@ import org.palanca.desktop.control.VerdictColumn;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
 import org.palanca.result.Result;
+import org.palanca.result.ResultKind;
 import org.palanca.result.ResultWords;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.study.terrain.EquilibriumWords;
@@ -222,7 +223,7 @@ public final class SlopePane extends StepPane {
         }
         side.add(Labels.of(w.text("slope.results", w.text("axle." + place().id())), "working-title"));
         for (Result result : model.results()) {
-            if (!result.id().startsWith("link_length.")) {
+            if (result.kind() != ResultKind.LINK_LENGTH) {
                 String value =
                         ResultWords.value(result, model.outcome(result), w).joined();
                 side.add(Labels.sentence(ResultWords.name(result, w) + ": " + value, "second"));
