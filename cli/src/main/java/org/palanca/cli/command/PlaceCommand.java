@@ -67,6 +67,28 @@ public final class PlaceCommand implements Callable<Integer> {
         PrintWriter out = spec.commandLine().getOut();
         Vehicle vehicle = input.open(spec.commandLine().getErr());
         PlacingLimits limits = limits(vehicle.build().placing());
+        List<Page> pages = pages(vehicle, limits);
+        List<PlacingSheet> sheets = sheets(vehicle, limits);
+        if (json.asked()) {
+            ReportJson report = new ReportJson("place", vehicle, input.words());
+            ArrayNode files = report.root().putArray("written");
+            SheetOutput.write(sheet, pages).forEach(path -> files.add(path.toString()));
+            sheets.forEach(one -> report(report.axle(one.mount().axle()), one));
+            out.println(report.text());
+            return ExitCodes.OK;
+        }
+        for (Path written : SheetOutput.write(sheet, pages)) {
+            out.println(input.words().text("written", written));
+        }
+        sheets.stream()
+                .filter(one -> !one.promises())
+                .forEach(one -> out.println(
+                        "  ! " + one.mount().mount() + ": " + input.words().text(one.promise())));
+        return ExitCodes.OK;
+    }
+
+    /** Of the mount that was asked for, or of all with their order. */
+    private List<Page> pages(Vehicle vehicle, PlacingLimits limits) throws CommandFailure {
         SheetHead head = new SheetHead(
                 vehicle, input.file().getFileName().toString(), LocalDate.now(ZoneId.systemDefault()), input.words());
         List<Page> pages = new ArrayList<>();
@@ -87,23 +109,7 @@ public final class PlaceCommand implements Callable<Integer> {
         if (!placed) {
             throw new CommandFailure(ExitCodes.PROBLEMS, Message.of("placing.too_few_marks"));
         }
-        List<PlacingSheet> sheets = sheets(vehicle, limits);
-        if (json.asked()) {
-            ReportJson report = new ReportJson("place", vehicle, input.words());
-            ArrayNode files = report.root().putArray("written");
-            SheetOutput.write(sheet, pages).forEach(path -> files.add(path.toString()));
-            sheets.forEach(one -> report(report.axle(one.mount().axle()), one));
-            out.println(report.text());
-            return ExitCodes.OK;
-        }
-        for (Path written : SheetOutput.write(sheet, pages)) {
-            out.println(input.words().text("written", written));
-        }
-        sheets.stream()
-                .filter(one -> !one.promises())
-                .forEach(one -> out.println(
-                        "  ! " + one.mount().mount() + ": " + input.words().text(one.promise())));
-        return ExitCodes.OK;
+        return pages;
     }
 
     /** As the file has them, but for what was asked for. */

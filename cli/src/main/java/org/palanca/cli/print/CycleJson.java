@@ -46,21 +46,7 @@ public final class CycleJson {
         for (TravelEnd end : TravelEnd.all(limits)) {
             end(report, ends.addObject(), vehicle, place, end);
         }
-        ArrayNode worst = axle.putArray("worst_poses");
-        for (WorstPose pose : limits.envelope().worst()) {
-            ObjectNode node = worst.addObject();
-            node.put("id", pose.id());
-            ReportJson.pose(node, pose.pose());
-            node.put("bounded", pose.bounded());
-            pose.up().ifPresent(bound -> bound(node.putObject("up"), bound));
-            pose.down().ifPresent(bound -> bound(node.putObject("down"), bound));
-            ArrayNode passed = node.putArray("passed");
-            for (Limits.Passed one : limits.passedAt(pose.pose())) {
-                ObjectNode what = passed.addObject();
-                what.put("by", one.by());
-                report.message(what, one.limit().what());
-            }
-        }
+        worstPoses(report, axle.putArray("worst_poses"), limits);
         report.messages(
                 axle,
                 "would_give_room",
@@ -74,6 +60,23 @@ public final class CycleJson {
             node.put("wanted_mm", ReportJson.millimetres(pair.wanted()));
             ReportJson.pose(node.putObject("pose"), pair.pose());
             report.message(node, CycleWords.tight(pair));
+        }
+    }
+
+    private static void worstPoses(ReportJson report, ArrayNode worst, Limits limits) {
+        for (WorstPose pose : limits.envelope().worst()) {
+            ObjectNode node = worst.addObject();
+            node.put("id", pose.id());
+            ReportJson.pose(node, pose.pose());
+            node.put("bounded", pose.bounded());
+            pose.up().ifPresent(bound -> bound(node.putObject("up"), bound));
+            pose.down().ifPresent(bound -> bound(node.putObject("down"), bound));
+            ArrayNode passed = node.putArray("passed");
+            for (Limits.Passed one : limits.passedAt(pose.pose())) {
+                ObjectNode what = passed.addObject();
+                what.put("by", one.by());
+                report.message(what, one.limit().what());
+            }
         }
     }
 

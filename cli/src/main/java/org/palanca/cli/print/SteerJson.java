@@ -49,7 +49,10 @@ public final class SteerJson {
             ReportJson.put(node, "tilt", joint.tilt(), Quantity.ANGLE);
             ReportJson.pose(node.putObject("pose"), joint.pose());
         });
-        ArrayNode pickups = axle.putArray("pickups");
+        pickups(report, axle.putArray("pickups"), model);
+    }
+
+    private static void pickups(ReportJson report, ArrayNode pickups, AxleModel model) {
         for (SteeringOffer offer : SteeringOffer.of(
                 model.vehicle(), model.axle().place(), Lengths.INCH / 16, PickupAdvice.Room.USUAL, () -> true)) {
             PickupAdvice choice = offer.choice();

@@ -229,8 +229,15 @@ public final class PlacingPage {
                     step.hold(),
                     Page.RIGHT - Page.MARGIN - 20);
         }
-        y += 20;
-        y = page.paragraph(head.text("work.holds_explained"), Page.MARGIN, y, 10, false, Page.RIGHT - Page.MARGIN);
+        remarks(head, page, order, y + 20);
+        head.foot(page, "arc");
+        return page;
+    }
+
+    /** What the steps have to mind: a support that a mount takes over, a reading that something hides. */
+    private static void remarks(SheetHead head, Page page, PlacingOrder order, double from) {
+        double y = page.paragraph(
+                head.text("work.holds_explained"), Page.MARGIN, from, 10, false, Page.RIGHT - Page.MARGIN);
         for (PlacingOrder.Taken taken : order.taken()) {
             y = page.paragraph(
                     head.text(
@@ -253,7 +260,5 @@ public final class PlacingPage {
                     false,
                     Page.RIGHT - Page.MARGIN);
         }
-        head.foot(page, "arc");
-        return page;
     }
 }

@@ -3,7 +3,6 @@ package org.palanca.mechanism.solve;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.stream.IntStream;
 import org.palanca.mechanism.CompliantMember;
 import org.palanca.mechanism.Configuration;
 import org.palanca.mechanism.Mechanism;
@@ -14,9 +13,7 @@ import org.palanca.mechanism.Mechanism;
  * instantaneous motions are exact as well: they include the turning of the forces that the bushings carry already.
  */
 public final class CompliantPoseSolver extends SteppingSolver {
-    private static final int PER_BODY = 6;
     private static final int MOST_ITERATIONS = 40;
-    private static final double PIVOT_FLOOR = 1e-13;
 
     /** Largest change of a driver that is taken at once [m or rad]. */
     private static final double LONGEST_MOVE = 0.06;
@@ -45,29 +42,12 @@ public final class CompliantPoseSolver extends SteppingSolver {
 
     private static final int MOST_FOLLOWING_STEPS = 12;
 
-    /** Keeps a freedom that nothing resists where it was [part of the largest rate]. */
-    private static final double DRAG = 1e-9;
-
     private final DependentBodies followers;
-    private final int[] columns;
-    private final int[] rows;
-
-    /** For each row the columns that it touches. */
-    private final int[][] touched;
-
-    /** For each column its place among those that are solved for here. */
-    private final int[] place;
-
+    private final EquilibriumEquations equilibrium;
     private final double[] rate;
-    private final int[] rigidRows;
     private final double[] multiplier;
     private final double[] multiplierBefore;
     private final Configuration before;
-    private final double[] weight;
-    private final double[] hessian;
-    private final double[] matrix;
-    private final double[] right;
-    private final double[] unknown;
     private final double[] step;
     private final LuFactors factors;
     private final Configuration design;
@@ -104,44 +84,19 @@ public final class CompliantPoseSolver extends SteppingSolver {
         }
         equations.at(present);
         followers = DependentBodies.of(equations, gives);
-        columns = IntStream.range(0, equations.columns)
-                .filter(column -> !followers.ownsColumn(column))
-                .toArray();
-        rows = IntStream.range(0, equations.rows)
-                .filter(row -> !followers.ownsRow(row))
-                .toArray();
-        touched = IntStream.range(0, equations.rows)
-                .mapToObj(row -> Arrays.stream(columns)
-                        .filter(column -> equations.touches(row, column / PER_BODY))
-                        .toArray())
-                .toArray(int[][]::new);
-        place = new int[equations.columns];
-        for (int i = 0; i < columns.length; i++) {
-            place[columns[i]] = i;
-        }
         largestRate = Math.max(Arrays.stream(rate).max().orElse(0), Double.MIN_NORMAL);
-        List<Integer> rigid = new ArrayList<>();
-        for (int row : rows) {
+        for (int row = 0; row < rate.length; row++) {
             rate[row] /= largestRate;
-            if (rate[row] == 0) {
-                rigid.add(row);
-            }
         }
-        rigidRows = rigid.stream().mapToInt(Integer::intValue).toArray();
-        int size = columns.length + rigidRows.length;
-        multiplier = new double[rigidRows.length];
-        multiplierBefore = new double[rigidRows.length];
+        equilibrium = new EquilibriumEquations(equations, rate, followers);
+        multiplier = equilibrium.multiplier();
+        multiplierBefore = new double[multiplier.length];
         before = mechanism.atDesign();
-        weight = new double[equations.rows];
-        hessian = new double[equations.columns * equations.columns];
-        matrix = new double[size * size];
-        right = new double[size];
-        unknown = new double[size];
         step = new double[equations.columns];
-        factors = new LuFactors(size);
+        factors = equilibrium.factors();
         design = mechanism.atDesign();
-        designMultiplier = new double[rigidRows.length];
-        designFactors = new LuFactors(size);
+        designMultiplier = new double[multiplier.length];
+        designFactors = equilibrium.spareFactors();
         assemble();
         signAtDesign = factored ? factors.sign() : 0;
         leastQuality = Math.max(LEAST_QUALITY, factored ? WELL_HELD * factors.quality() : 0);
@@ -228,12 +183,12 @@ public final class CompliantPoseSolver extends SteppingSolver {
     /** Newton's method with the second derivatives of each pose on the way. */
     private boolean settle() {
         for (int i = 0; i < MOST_ITERATIONS; i++) {
-            balance();
-            residual = largestRigidResidual();
+            equilibrium.balance(present);
+            residual = equilibrium.largestRigidResidual();
             if (!(residual < FARTHEST_OFF)) {
                 return false;
             }
-            factor();
+            factored = equilibrium.factor(present);
             if (!factored) {
                 return false;
             }
@@ -248,7 +203,7 @@ public final class CompliantPoseSolver extends SteppingSolver {
 
     private boolean closedNow() {
         equations.residualsAt(present);
-        residual = largestRigidResidual();
+        residual = equilibrium.largestRigidResidual();
         return residual < CLOSED_WITHIN;
     }
 
@@ -259,8 +214,8 @@ public final class CompliantPoseSolver extends SteppingSolver {
     private void followOnOldFactors() {
         double last = Double.POSITIVE_INFINITY;
         for (int i = 0; i < MOST_FOLLOWING_STEPS; i++) {
-            balance();
-            if (!(largestRigidResidual() < FARTHEST_OFF)) {
+            equilibrium.balance(present);
+            if (!(equilibrium.largestRigidResidual() < FARTHEST_OFF)) {
                 return;
             }
             double scale = stepOnFactors();
@@ -274,10 +229,7 @@ public final class CompliantPoseSolver extends SteppingSolver {
 
     /** Takes the step that the factors at hand give for the forces and residuals at hand; returns the part taken. */
     private double stepOnFactors() {
-        factors.solve(right, unknown);
-        for (int i = 0; i < columns.length; i++) {
-            step[columns[i]] = unknown[i];
-        }
+        equilibrium.step(step);
         double scale = guard(step);
         double length = scale * longest(step);
         if (Double.isNaN(predicted)) {
@@ -287,90 +239,15 @@ public final class CompliantPoseSolver extends SteppingSolver {
         }
         present.apply(step, scale);
         exact = false;
-        for (int k = 0; k < multiplier.length; k++) {
-            multiplier[k] += scale * unknown[columns.length + k];
-        }
+        equilibrium.addForces(scale);
         iterations++;
         return scale;
     }
 
-    /** What is out of balance at the present pose: forces that do not cancel, rigid equations that do not hold. */
-    private void balance() {
-        equations.at(present);
-        for (int row : rows) {
-            weight[row] = rate[row] * equations.residual[row];
-        }
-        for (int k = 0; k < rigidRows.length; k++) {
-            weight[rigidRows[k]] = multiplier[k];
-        }
-        Arrays.fill(right, 0);
-        double[] jacobian = equations.jacobian;
-        for (int row : rows) {
-            double force = weight[row];
-            int at = row * equations.columns;
-            for (int i = 0; i < touched[row].length && force != 0; i++) {
-                int column = touched[row][i];
-                right[place[column]] -= force * jacobian[at + column];
-            }
-        }
-        for (int k = 0; k < rigidRows.length; k++) {
-            right[columns.length + k] = -equations.residual[rigidRows[k]];
-        }
-    }
-
-    /** Second derivatives of energy and equations at the pose that was just balanced, factored. */
-    private void factor() {
-        int n = columns.length;
-        Arrays.fill(hessian, 0);
-        equations.addCurvature(present, weight, hessian);
-        for (int row : rows) {
-            if (rate[row] != 0) {
-                addStiffness(row);
-            }
-        }
-        int size = right.length;
-        Arrays.fill(matrix, 0);
-        for (int i = 0; i < n; i++) {
-            for (int j = 0; j < n; j++) {
-                matrix[i * size + j] = hessian[columns[i] * equations.columns + columns[j]];
-            }
-            matrix[i * size + i] += DRAG;
-        }
-        for (int k = 0; k < rigidRows.length; k++) {
-            int row = rigidRows[k];
-            for (int j = 0; j < n; j++) {
-                double entry = equations.jacobian[row * equations.columns + columns[j]];
-                matrix[(n + k) * size + j] = entry;
-                matrix[j * size + n + k] = entry;
-            }
-        }
-        factored = factors.factor(matrix, PIVOT_FLOOR);
-    }
-
     private void assemble() {
-        balance();
-        factor();
+        equilibrium.balance(present);
+        factored = equilibrium.factor(present);
         exact = factored;
-    }
-
-    private void addStiffness(int row) {
-        double[] jacobian = equations.jacobian;
-        int n = equations.columns;
-        for (int i : touched[row]) {
-            double scaled = rate[row] * jacobian[row * n + i];
-            for (int j : touched[row]) {
-                hessian[i * n + j] += scaled * jacobian[row * n + j];
-            }
-        }
-    }
-
-    private double largestRigidResidual() {
-        double largest = 0;
-        for (int row : rigidRows) {
-            double size = Math.abs(equations.residual[row]);
-            largest = size <= largest ? largest : Double.isNaN(size) ? Double.POSITIVE_INFINITY : size;
-        }
-        return largest;
     }
 
     private static double longest(double[] step) {
@@ -386,19 +263,11 @@ public final class CompliantPoseSolver extends SteppingSolver {
         if (!exact) {
             assemble();
         }
-        Arrays.fill(right, 0);
-        for (int k = 0; k < rigidRows.length; k++) {
-            int driver = rigidRows[k] - equations.memberRows;
-            right[columns.length + k] = driver >= 0 ? rates[driver] : 0;
-        }
-        Arrays.fill(twist, 0);
         if (!factored) {
+            Arrays.fill(twist, 0);
             return false;
         }
-        factors.solve(right, unknown);
-        for (int i = 0; i < columns.length; i++) {
-            twist[columns[i]] = unknown[i];
-        }
+        equilibrium.motion(rates, twist);
         followers.follow(rates, twist);
         return surelyHeld() || freedoms().loose().isEmpty();
     }

@@ -73,15 +73,7 @@ public final class Clearances {
     Clearances(AxleModel model, List<CollisionBody> things, Predicate<CollisionBody> about) {
         this.model = model;
         this.things = things;
-        ClearanceRules rules = model.vehicle().build().rules();
-        carrierOf = new int[things.size()];
-        for (int i = 0; i < things.size(); i++) {
-            Carrier carrier = things.get(i).carrier();
-            if (!carriers.contains(carrier)) {
-                carriers.add(carrier);
-            }
-            carrierOf[i] = carriers.indexOf(carrier);
-        }
+        carrierOf = things.stream().mapToInt(thing -> carrier(thing.carrier())).toArray();
         places = new BodyFrame[carriers.size()];
         placesBefore = new BodyFrame[places.length];
         gone = new double[places.length];
@@ -94,17 +86,8 @@ public final class Clearances {
             Solid solid = things.get(i).solid();
             reach[carrierOf[i]] = Math.max(reach[carrierOf[i]], solid.middle().getNorm() + solid.reach());
         }
-        for (int i = 0; i < things.size(); i++) {
-            for (int j = i + 1; j < things.size(); j++) {
-                boolean asked = about.test(things.get(i)) || about.test(things.get(j));
-                if (asked && compared(things.get(i), things.get(j))) {
-                    pairs.add(new Pair(
-                            i,
-                            j,
-                            rules.wanted(things.get(i).kind(), things.get(j).kind())));
-                }
-            }
-        }
+        ClearanceRules rules = model.vehicle().build().rules();
+        pair(rules, about);
         memories = new double[pairs.size()][3];
         knownAt = new double[pairs.size()];
         Arrays.fill(knownAt, Double.NEGATIVE_INFINITY);
@@ -117,6 +100,26 @@ public final class Clearances {
         atRide = new boolean[pairs.size()];
         for (int i = 0; i < atRide.length; i++) {
             atRide[i] = gap(i) < 0;
+        }
+    }
+
+    /** Its place among the carriers, where it is put if it is new. */
+    private int carrier(Carrier carrier) {
+        if (!carriers.contains(carrier)) {
+            carriers.add(carrier);
+        }
+        return carriers.indexOf(carrier);
+    }
+
+    private void pair(ClearanceRules rules, Predicate<CollisionBody> about) {
+        for (int i = 0; i < things.size(); i++) {
+            for (int j = i + 1; j < things.size(); j++) {
+                CollisionBody one = things.get(i);
+                CollisionBody other = things.get(j);
+                if ((about.test(one) || about.test(other)) && compared(one, other)) {
+                    pairs.add(new Pair(i, j, rules.wanted(one.kind(), other.kind())));
+                }
+            }
         }
     }
 

@@ -37,6 +37,15 @@ public final class ShaftWords {
     }
 
     private static void shaft(Vehicle vehicle, AxlePlace place, ShaftStudy study, List<Verdict> said) {
+        joints(study, said);
+        slip(study, said);
+        turning(study, said);
+        pinion(PinionAdvice.of(vehicle, place, study.line()), study.line(), said);
+        poses(study, said);
+    }
+
+    /** How far the joints bend where they bend most. */
+    private static void joints(ShaftStudy study, List<Verdict> said) {
         Driveline line = study.line();
         double left = study.worst().left(line);
         said.add(Verdict.lacking(
@@ -50,6 +59,11 @@ public final class ShaftWords {
                         Message.length(study.worst().pose().left()),
                         Message.length(study.worst().pose().right()),
                         Message.angle(line.limit()))));
+    }
+
+    /** Whether the slip joint is long enough for the travel. */
+    private static void slip(ShaftStudy study, List<Verdict> said) {
+        Driveline line = study.line();
         double spare = study.order().spare();
         said.add(Verdict.lacking(
                 spare >= 0,
@@ -60,6 +74,10 @@ public final class ShaftWords {
                         Message.length(study.order().plunge()),
                         Message.length(line.slip()),
                         Message.length(study.order().outAtRide()))));
+    }
+
+    /** How evenly the shaft turns the pinion. */
+    private static void turning(ShaftStudy study, List<Verdict> said) {
         double uneven = study.ride().turning().residual();
         said.add(Verdict.lacking(
                 uneven <= FELT,
@@ -69,7 +87,9 @@ public final class ShaftWords {
                         uneven <= FELT ? "shaft.even" : "shaft.uneven",
                         Message.percent(100 * study.ride().turning().fluctuation()),
                         Message.angle(uneven))));
-        PinionAdvice advice = PinionAdvice.of(vehicle, place, line);
+    }
+
+    private static void pinion(PinionAdvice advice, Driveline line, List<Verdict> said) {
         advice.wanted()
                 .ifPresent(wanted -> said.add(Verdict.lacking(
                         line.joints() == Driveline.Joints.ONE || Math.abs(wanted - advice.now()) <= CLOSE,
@@ -79,6 +99,9 @@ public final class ShaftWords {
                                 "shaft.advice." + line.joints().id(),
                                 Message.angle(advice.now()),
                                 Message.angle(wanted)))));
+    }
+
+    private static void poses(ShaftStudy study, List<Verdict> said) {
         String[] poses = {"ride", "bump", "droop", "left_up", "right_up"};
         for (int i = 0; i < study.at().size() && study.at().size() == poses.length; i++) {
             ShaftStudy.At at = study.at().get(i);

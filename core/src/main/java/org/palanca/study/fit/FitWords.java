@@ -10,6 +10,7 @@ import org.palanca.floor.adjust.Adjustment;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.study.driveline.ShaftOrder;
+import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
@@ -136,27 +137,9 @@ public final class FitWords {
 
     private static List<Verdict> square(Vehicle vehicle, AxlePlace place, SquareCheck square) {
         List<Verdict> said = new ArrayList<>();
-        double line = vehicle.axle(place).orElseThrow().lineX(vehicle.wheelbase());
-        said.add(new Verdict(
-                Math.max(Math.abs(square.leftAhead() - line), Math.abs(square.rightAhead() - line))
-                        <= SquareCheck.COMMON_RULE,
-                Message.of(
-                        "fit.wheelbase",
-                        Message.length(Math.abs(square.leftAhead())),
-                        Message.length(Math.abs(square.rightAhead())),
-                        Message.length(Math.abs(line)))));
-        boolean straight = Math.abs(square.thrust())
-                <= Math.max(
-                        2 * square.thrustDeviation(),
-                        SquareCheck.COMMON_RULE
-                                / vehicle.axle(place).orElseThrow().track());
-        said.add(new Verdict(
-                straight,
-                Message.of(
-                        "fit.thrust",
-                        Message.angle(Math.abs(square.thrust())),
-                        Message.of(square.thrust() > 0 ? "side.left" : "side.right"),
-                        Message.angle(square.thrustDeviation()))));
+        Axle axle = vehicle.axle(place).orElseThrow();
+        said.add(wheelbase(square, axle.lineX(vehicle.wheelbase())));
+        said.add(thrust(square, axle.track()));
         said.add(new Verdict(
                 Math.abs(square.off()) <= SquareCheck.COMMON_RULE,
                 Math.abs(square.off()) < ON_CENTRE
@@ -165,18 +148,44 @@ public final class FitWords {
                                 "fit.centred",
                                 Message.length(Math.abs(square.off())),
                                 Message.of(square.off() > 0 ? "side.left" : "side.right"))));
-        square.diagonals()
-                .ifPresent(crossed -> said.add(new Verdict(
-                        Math.abs(crossed.off()) <= SquareCheck.COMMON_RULE,
-                        Message.of(
-                                Math.abs(crossed.expected()) < NOTHING ? "fit.diagonals" : "fit.diagonals_uneven",
-                                crossed.leftMark(),
-                                crossed.rightMark(),
-                                Message.fine(crossed.toRightEnd()),
-                                Message.fine(crossed.toLeftEnd()),
-                                Message.fine(Math.abs(crossed.off())),
-                                Message.fine(Math.abs(crossed.expected())),
-                                Message.of(crossed.expected() > 0 ? "fit.longer" : "fit.shorter")))));
+        square.diagonals().ifPresent(crossed -> said.add(diagonals(crossed)));
         return said;
+    }
+
+    private static Verdict wheelbase(SquareCheck square, double line) {
+        return new Verdict(
+                Math.max(Math.abs(square.leftAhead() - line), Math.abs(square.rightAhead() - line))
+                        <= SquareCheck.COMMON_RULE,
+                Message.of(
+                        "fit.wheelbase",
+                        Message.length(Math.abs(square.leftAhead())),
+                        Message.length(Math.abs(square.rightAhead())),
+                        Message.length(Math.abs(line))));
+    }
+
+    /** Square within the rule over the track, or within what the readings can tell. */
+    private static Verdict thrust(SquareCheck square, double track) {
+        double straight = Math.max(2 * square.thrustDeviation(), SquareCheck.COMMON_RULE / track);
+        return new Verdict(
+                Math.abs(square.thrust()) <= straight,
+                Message.of(
+                        "fit.thrust",
+                        Message.angle(Math.abs(square.thrust())),
+                        Message.of(square.thrust() > 0 ? "side.left" : "side.right"),
+                        Message.angle(square.thrustDeviation())));
+    }
+
+    private static Verdict diagonals(SquareCheck.Diagonals crossed) {
+        return new Verdict(
+                Math.abs(crossed.off()) <= SquareCheck.COMMON_RULE,
+                Message.of(
+                        Math.abs(crossed.expected()) < NOTHING ? "fit.diagonals" : "fit.diagonals_uneven",
+                        crossed.leftMark(),
+                        crossed.rightMark(),
+                        Message.fine(crossed.toRightEnd()),
+                        Message.fine(crossed.toLeftEnd()),
+                        Message.fine(Math.abs(crossed.off())),
+                        Message.fine(Math.abs(crossed.expected())),
+                        Message.of(crossed.expected() > 0 ? "fit.longer" : "fit.shorter")));
     }
 }

@@ -67,24 +67,41 @@ public record RideStudy(Weights weights, List<At> curve, At ride, double rollSti
      * @param shortestAt at which worst pose
      * @param droop greatest length [m]
      * @param longestAt at which worst pose
-     * @param forceRide of its spring at ride [N]
-     * @param forceBump at its least length [N]
-     * @param forceDroop at its greatest length [N]
-     * @param bound whether a coil binds within the travel
-     * @param loose whether a coil leaves its seat within the travel
      */
     public record ShockAt(
-            Shock shock,
-            double ride,
-            double bump,
-            WorstPose shortestAt,
-            double droop,
-            WorstPose longestAt,
-            double forceRide,
-            double forceBump,
-            double forceDroop,
-            boolean bound,
-            boolean loose) {
+            Shock shock, double ride, double bump, WorstPose shortestAt, double droop, WorstPose longestAt) {
+        /** Of its spring at ride [N]. */
+        public double forceRide() {
+            return shock.force(ride);
+        }
+
+        /** Of its spring at its least length [N]. */
+        public double forceBump() {
+            return shock.force(bump);
+        }
+
+        /** Of its spring at its greatest length [N]. */
+        public double forceDroop() {
+            return shock.force(droop);
+        }
+
+        /**
+         * Whether a coil binds within the travel. The wheel rises no further than the coils let it, so at their end they
+         * are shut, not past it.
+         */
+        public boolean bound() {
+            double in = shock.travelFromExtended(bump);
+            return shock.coils()
+                    .filter(coils -> coils.squeezed(in) > coils.room() - SHUT)
+                    .isPresent();
+        }
+
+        /** Whether a coil leaves its seat within the travel. */
+        public boolean loose() {
+            double out = shock.travelFromExtended(droop);
+            return shock.coils().filter(coils -> coils.squeezed(out) < -SAME).isPresent();
+        }
+
         /** Share of the stroke that is up travel at ride, 0 to 1; NaN where its size is not known. */
         public double upShare() {
             return shock.size()
@@ -188,26 +205,7 @@ public record RideStudy(Weights weights, List<At> curve, At ride, double rollSti
                     longestAt = pose;
                 }
             }
-            double in = shock.travelFromExtended(bump);
-            double out = shock.travelFromExtended(droop);
-            // The wheel rises no further than the coils let it, so at their end they are shut, not past it.
-            boolean bound = shock.coils()
-                    .filter(coils -> coils.squeezed(in) > coils.room() - SHUT)
-                    .isPresent();
-            boolean loose =
-                    shock.coils().filter(coils -> coils.squeezed(out) < -SAME).isPresent();
-            all.add(new ShockAt(
-                    shock,
-                    ride,
-                    bump,
-                    shortestAt,
-                    droop,
-                    longestAt,
-                    shock.force(ride),
-                    shock.force(bump),
-                    shock.force(droop),
-                    bound,
-                    loose));
+            all.add(new ShockAt(shock, ride, bump, shortestAt, droop, longestAt));
         }
         model.toRide();
         return all;

@@ -82,6 +82,11 @@ public final class RideWords {
         if (at.loose()) {
             said.add(Verdict.lacking(false, 1, name + " loose", Message.of("ride.loose", name)));
         }
+        forces(at, said);
+    }
+
+    private static void forces(RideStudy.ShockAt at, List<Verdict> said) {
+        String name = at.shock().name();
         if (at.shock().spring().isPresent()) {
             said.add(new Verdict(
                     true,

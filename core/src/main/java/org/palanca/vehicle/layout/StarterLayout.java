@@ -130,35 +130,13 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
 
     private void liveAxle(LinkageBuilder b, Use use) {
         switch (type) {
-            case TRIANGULATED_UPPERS -> {
-                b.pair("upper", LinkRole.UPPER, spot(25, 15.5, 9.5), spot(2, 5, 10.5));
-                b.pair("lower", LinkRole.LOWER, spot(40, 12, 3.5), spot(-1, 19.5, -1.25));
-            }
-            case TRIANGULATED_LOWERS -> {
-                b.pair("upper", LinkRole.UPPER, spot(27, 14, 9), spot(2, 13.25, 10));
-                b.pair("lower", LinkRole.LOWER, spot(38, 4, 3.5), spot(-1, 20, -1.25));
-            }
-            case TRIANGULATED_BOTH -> {
-                b.pair("upper", LinkRole.UPPER, spot(26, 15.5, 9.5), spot(2, 4.5, 10.5));
-                b.pair("lower", LinkRole.LOWER, spot(38, 5, 3.5), spot(-1, 20, -1.25));
-            }
+            case TRIANGULATED_UPPERS, TRIANGULATED_LOWERS, TRIANGULATED_BOTH -> triangulated(b);
             case PARALLEL_PANHARD -> {
                 parallelFour(b);
                 panhard(b, use);
             }
-            case FIVE_LINK -> {
-                b.pair("upper", LinkRole.UPPER, spot(24, 13, 9), spot(1, 12, 6));
-                b.pair("lower", LinkRole.LOWER, spot(34, 14, 0.5), spot(1, 16, -3));
-                panhard(b, use);
-            }
-            case THREE_LINK_PANHARD -> {
-                b.pair("lower", LinkRole.LOWER, spot(37, 14, 1), spot(1, 17.5, -2.5));
-                b.single("upper", LinkRole.UPPER, spot(33, -14, 8), spot(-0.5, -12, 7));
-                panhard(b, use);
-            }
-            case TORQUE_ARM -> {
-                b.pair("lower", LinkRole.LOWER, spot(26, 15, 0), spot(1, 18, -3.5));
-                b.single("torque arm", LinkRole.TORQUE_ARM, spot(44, 0, 6.5), spot(44, 0, 0.5));
+            case FIVE_LINK, THREE_LINK_PANHARD, TORQUE_ARM -> {
+                heldAside(b);
                 panhard(b, use);
             }
             case WATTS_ON_AXLE -> {
@@ -178,11 +156,7 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
                 panhard(b, use);
             }
             case LADDER_BARS -> {
-                b.mounts("bar frame", BodyName.FRAME, spot(31, 13, 0.5));
-                b.mounts("bar upper axle", BodyName.AXLE, spot(0, 15, 5.5));
-                b.mounts("bar lower axle", BodyName.AXLE, spot(0, 15, -4));
-                b.links("bar upper", LinkRole.UPPER, "bar frame", "bar upper axle");
-                b.links("bar lower", LinkRole.LOWER, "bar frame", "bar lower axle");
+                ladderBars(b);
                 panhard(b, use);
             }
             case LEAF_SPRINGS -> {
@@ -192,6 +166,50 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
             }
             default -> throw new IllegalStateException(type + " is no live axle");
         }
+    }
+
+    /** Four links that hold the axle sideways by their slopes. */
+    private void triangulated(LinkageBuilder b) {
+        switch (type) {
+            case TRIANGULATED_UPPERS -> {
+                b.pair("upper", LinkRole.UPPER, spot(25, 15.5, 9.5), spot(2, 5, 10.5));
+                b.pair("lower", LinkRole.LOWER, spot(40, 12, 3.5), spot(-1, 19.5, -1.25));
+            }
+            case TRIANGULATED_LOWERS -> {
+                b.pair("upper", LinkRole.UPPER, spot(27, 14, 9), spot(2, 13.25, 10));
+                b.pair("lower", LinkRole.LOWER, spot(38, 4, 3.5), spot(-1, 20, -1.25));
+            }
+            default -> {
+                b.pair("upper", LinkRole.UPPER, spot(26, 15.5, 9.5), spot(2, 4.5, 10.5));
+                b.pair("lower", LinkRole.LOWER, spot(38, 5, 3.5), spot(-1, 20, -1.25));
+            }
+        }
+    }
+
+    /** Links that leave holding the axle sideways to a Panhard bar. */
+    private void heldAside(LinkageBuilder b) {
+        switch (type) {
+            case FIVE_LINK -> {
+                b.pair("upper", LinkRole.UPPER, spot(24, 13, 9), spot(1, 12, 6));
+                b.pair("lower", LinkRole.LOWER, spot(34, 14, 0.5), spot(1, 16, -3));
+            }
+            case THREE_LINK_PANHARD -> {
+                b.pair("lower", LinkRole.LOWER, spot(37, 14, 1), spot(1, 17.5, -2.5));
+                b.single("upper", LinkRole.UPPER, spot(33, -14, 8), spot(-0.5, -12, 7));
+            }
+            default -> {
+                b.pair("lower", LinkRole.LOWER, spot(26, 15, 0), spot(1, 18, -3.5));
+                b.single("torque arm", LinkRole.TORQUE_ARM, spot(44, 0, 6.5), spot(44, 0, 0.5));
+            }
+        }
+    }
+
+    private static void ladderBars(LinkageBuilder b) {
+        b.mounts("bar frame", BodyName.FRAME, spot(31, 13, 0.5));
+        b.mounts("bar upper axle", BodyName.AXLE, spot(0, 15, 5.5));
+        b.mounts("bar lower axle", BodyName.AXLE, spot(0, 15, -4));
+        b.links("bar upper", LinkRole.UPPER, "bar frame", "bar upper axle");
+        b.links("bar lower", LinkRole.LOWER, "bar frame", "bar lower axle");
     }
 
     private static void parallelFour(LinkageBuilder b) {
@@ -278,7 +296,6 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
     }
 
     private void corner(LinkageBuilder b, double halfTrack) {
-        BodyName knuckle = BodyName.knuckle(Side.LEFT);
         switch (type) {
             case DOUBLE_WISHBONE -> {
                 wishbone(
@@ -307,21 +324,9 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
                         halfTrack - 18,
                         6,
                         -4.75);
-                b.mounts("strut foot", knuckle, spot(b.rearward(0.1), halfTrack - 6.5, 2));
-                b.mounts("strut top", BodyName.FRAME, spot(b.rearward(1.5), halfTrack - 9.5, 18));
-                for (Side side : Side.values()) {
-                    b.joint(new Joint.Strut("strut " + side.id(), "strut top " + side.id(), "strut foot " + side.id()));
-                }
+                struts(b, halfTrack);
             }
-            case SEMI_TRAILING -> {
-                b.mounts("arm inner pivot", BodyName.FRAME, spot(11, 5, -0.5));
-                b.mounts("arm outer pivot", BodyName.FRAME, spot(17, halfTrack - 7, -1));
-                for (Side side : Side.values()) {
-                    String end = " " + side.id();
-                    b.joint(new Joint.Hinge(
-                            "arm" + end, "arm inner pivot" + end, "arm outer pivot" + end, BodyName.knuckle(side)));
-                }
-            }
+            case SEMI_TRAILING -> semiTrailing(b, halfTrack);
             case FIVE_LINK_CORNER -> {
                 arm(b, "upper front", LinkRole.UPPER, spot(4, halfTrack - 16, 5), spot(1.5, halfTrack - 6.5, 5.75));
                 arm(b, "upper rear", LinkRole.UPPER, spot(-4, halfTrack - 16, 4.75), spot(-1, halfTrack - 6.75, 5.5));
@@ -329,6 +334,24 @@ public record StarterLayout(SuspensionType type, StarterSteering steering) {
                 arm(b, "lower rear", LinkRole.LOWER, spot(-3, halfTrack - 19, -4.25), spot(-1.5, halfTrack - 5, -4.75));
             }
             default -> throw new IllegalStateException(type + " is no independent corner");
+        }
+    }
+
+    private static void struts(LinkageBuilder b, double halfTrack) {
+        b.mounts("strut foot", BodyName.knuckle(Side.LEFT), spot(b.rearward(0.1), halfTrack - 6.5, 2));
+        b.mounts("strut top", BodyName.FRAME, spot(b.rearward(1.5), halfTrack - 9.5, 18));
+        for (Side side : Side.values()) {
+            b.joint(new Joint.Strut("strut " + side.id(), "strut top " + side.id(), "strut foot " + side.id()));
+        }
+    }
+
+    private static void semiTrailing(LinkageBuilder b, double halfTrack) {
+        b.mounts("arm inner pivot", BodyName.FRAME, spot(11, 5, -0.5));
+        b.mounts("arm outer pivot", BodyName.FRAME, spot(17, halfTrack - 7, -1));
+        for (Side side : Side.values()) {
+            String end = " " + side.id();
+            b.joint(new Joint.Hinge(
+                    "arm" + end, "arm inner pivot" + end, "arm outer pivot" + end, BodyName.knuckle(side)));
         }
     }
 
