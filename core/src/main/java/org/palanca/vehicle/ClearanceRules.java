@@ -71,6 +71,34 @@ public record ClearanceRules(
         return painted * paint + bushing;
     }
 
+    public ClearanceRules withWorst(double other) {
+        return new ClearanceRules(other, fixed, moving, tyre, driveline, paint, bushing, joint, joints);
+    }
+
+    public ClearanceRules withFixed(double other) {
+        return new ClearanceRules(worst, other, moving, tyre, driveline, paint, bushing, joint, joints);
+    }
+
+    public ClearanceRules withMoving(double other) {
+        return new ClearanceRules(worst, fixed, other, tyre, driveline, paint, bushing, joint, joints);
+    }
+
+    public ClearanceRules withTyre(double other) {
+        return new ClearanceRules(worst, fixed, moving, other, driveline, paint, bushing, joint, joints);
+    }
+
+    public ClearanceRules withDriveline(double other) {
+        return new ClearanceRules(worst, fixed, moving, tyre, other, paint, bushing, joint, joints);
+    }
+
+    public ClearanceRules withPaint(double other) {
+        return new ClearanceRules(worst, fixed, moving, tyre, driveline, other, bushing, joint, joints);
+    }
+
+    public ClearanceRules withBushing(double other) {
+        return new ClearanceRules(worst, fixed, moving, tyre, driveline, paint, other, joint, joints);
+    }
+
     /** The same with joints that tilt so far [rad]. */
     public ClearanceRules withJoint(double other) {
         return new ClearanceRules(worst, fixed, moving, tyre, driveline, paint, bushing, other, joints);

@@ -22,9 +22,12 @@ final class Gjk {
     private final double[] sb = new double[3];
     private final double[] onA = new double[3];
     private final double[] onB = new double[3];
-    private final double[][] keptW = new double[4][3];
-    private final double[][] keptA = new double[4][3];
-    private final double[][] keptB = new double[4][3];
+
+    /** The corners that the point nearest to the origin lies between, rising, with its share of each. */
+    private final int[] between = new int[3];
+
+    private final double[] share = new double[3];
+    private int corners;
     private int size;
 
     /**
@@ -87,11 +90,11 @@ final class Gjk {
 
     /** Corners of the difference of the two cores that hold the origin, after a distance of 0: four where they share room. */
     double[][] corners() {
-        double[][] corners = new double[size][];
+        double[][] all = new double[size][];
         for (int i = 0; i < size; i++) {
-            corners[i] = w[i].clone();
+            all[i] = w[i].clone();
         }
-        return corners;
+        return all;
     }
 
     /** Nearest point of the first core [m]. */
@@ -129,7 +132,7 @@ final class Gjk {
     /** Keeps of the simplex what is nearest to the origin, and sets v to that point; false where it holds the origin. */
     private boolean reduce() {
         switch (size) {
-            case 1 -> part[0] = 1;
+            case 1 -> nearest(0);
             case 2 -> line();
             case 3 -> triangle(0, 1, 2);
             default -> {
@@ -138,6 +141,7 @@ final class Gjk {
                 }
             }
         }
+        keepNearest();
         for (int k = 0; k < 3; k++) {
             double sum = 0;
             for (int i = 0; i < size; i++) {
@@ -157,12 +161,11 @@ final class Gjk {
             whole += d * d;
         }
         if (along <= 0) {
-            keep(0);
+            nearest(0);
         } else if (along >= whole) {
-            keep(1);
+            nearest(1);
         } else {
-            part[0] = 1 - along / whole;
-            part[1] = along / whole;
+            nearest(0, 1, along / whole);
         }
     }
 
@@ -171,51 +174,50 @@ final class Gjk {
         double[] p = w[i];
         double[] q = w[j];
         double[] r = w[k];
-        double d1 = 0;
-        double d2 = 0;
-        double d3 = 0;
-        double d4 = 0;
-        double d5 = 0;
-        double d6 = 0;
-        for (int n = 0; n < 3; n++) {
-            double pq = q[n] - p[n];
-            double pr = r[n] - p[n];
-            d1 -= pq * p[n];
-            d2 -= pr * p[n];
-            d3 -= pq * q[n];
-            d4 -= pr * q[n];
-            d5 -= pq * r[n];
-            d6 -= pr * r[n];
-        }
+        double d1 = along(p, q, p);
+        double d2 = along(p, r, p);
+        double d3 = along(p, q, q);
+        double d4 = along(p, r, q);
+        double d5 = along(p, q, r);
+        double d6 = along(p, r, r);
         if (d1 <= 0 && d2 <= 0) {
-            keep(i);
+            nearest(i);
             return;
         }
         if (d3 >= 0 && d4 <= d3) {
-            keep(j);
+            nearest(j);
             return;
         }
         double vc = d1 * d4 - d3 * d2;
         if (vc <= 0 && d1 >= 0 && d3 <= 0) {
-            keep(i, j, d1 / (d1 - d3));
+            nearest(i, j, d1 / (d1 - d3));
             return;
         }
         if (d6 >= 0 && d5 <= d6) {
-            keep(k);
+            nearest(k);
             return;
         }
         double vb = d5 * d2 - d1 * d6;
         if (vb <= 0 && d2 >= 0 && d6 <= 0) {
-            keep(i, k, d2 / (d2 - d6));
+            nearest(i, k, d2 / (d2 - d6));
             return;
         }
         double va = d3 * d6 - d5 * d4;
         if (va <= 0 && d4 - d3 >= 0 && d5 - d6 >= 0) {
-            keep(j, k, (d4 - d3) / (d4 - d3 + d5 - d6));
+            nearest(j, k, (d4 - d3) / (d4 - d3 + d5 - d6));
             return;
         }
         double whole = va + vb + vc;
-        keep(i, j, k, vb / whole, vc / whole);
+        nearest(i, j, k, vb / whole, vc / whole);
+    }
+
+    /** How far the origin lies from a place along an edge, times its length. */
+    private static double along(double[] from, double[] to, double[] place) {
+        double sum = 0;
+        for (int n = 0; n < 3; n++) {
+            sum -= (to[n] - from[n]) * place[n];
+        }
+        return sum;
     }
 
     /** Tries the faces the origin lies outside of; true where it lies outside of none. */
@@ -253,51 +255,49 @@ final class Gjk {
     }
 
     private double faceDistance(int[] face) {
-        for (int i = 0; i < 4; i++) {
-            System.arraycopy(w[i], 0, keptW[i], 0, 3);
-            System.arraycopy(a[i], 0, keptA[i], 0, 3);
-            System.arraycopy(b[i], 0, keptB[i], 0, 3);
-        }
         triangle(face[0], face[1], face[2]);
         double square = 0;
         for (int k = 0; k < 3; k++) {
             double sum = 0;
-            for (int i = 0; i < size; i++) {
-                sum += part[i] * w[i][k];
+            for (int i = 0; i < corners; i++) {
+                sum += share[i] * w[between[i]][k];
             }
             square += sum * sum;
         }
-        for (int i = 0; i < 4; i++) {
-            System.arraycopy(keptW[i], 0, w[i], 0, 3);
-            System.arraycopy(keptA[i], 0, a[i], 0, 3);
-            System.arraycopy(keptB[i], 0, b[i], 0, 3);
-        }
-        size = 4;
         return square;
     }
 
-    private void keep(int i) {
-        move(i, 0);
-        size = 1;
-        part[0] = 1;
+    private void nearest(int i) {
+        corners = 1;
+        between[0] = i;
+        share[0] = 1;
     }
 
-    private void keep(int i, int j, double second) {
-        move(i, 0);
-        move(j, 1);
-        size = 2;
-        part[0] = 1 - second;
-        part[1] = second;
+    private void nearest(int i, int j, double second) {
+        corners = 2;
+        between[0] = i;
+        between[1] = j;
+        share[0] = 1 - second;
+        share[1] = second;
     }
 
-    private void keep(int i, int j, int k, double second, double third) {
-        move(i, 0);
-        move(j, 1);
-        move(k, 2);
-        size = 3;
-        part[0] = 1 - second - third;
-        part[1] = second;
-        part[2] = third;
+    private void nearest(int i, int j, int k, double second, double third) {
+        corners = 3;
+        between[0] = i;
+        between[1] = j;
+        between[2] = k;
+        share[0] = 1 - second - third;
+        share[1] = second;
+        share[2] = third;
+    }
+
+    /** Leaves the simplex the corners that the nearest point lies between. */
+    private void keepNearest() {
+        for (int i = 0; i < corners; i++) {
+            move(between[i], i);
+            part[i] = share[i];
+        }
+        size = corners;
     }
 
     private void move(int from, int to) {

@@ -39,30 +39,10 @@ public final class SpringWork {
                             MountLine.of(axle, shock.upper(), shock.lower()), new Sprung(law, shock.full()))));
         }
         for (BumpStop stop : springing.stops()) {
-            all.add(new Along(MountLine.of(axle, stop.from(), stop.to()), new Law() {
-                @Override
-                public double energy(double length) {
-                    return stop.energy(length);
-                }
-
-                @Override
-                public double push(double length) {
-                    return stop.force(length);
-                }
-            }));
+            all.add(new Along(MountLine.of(axle, stop.from(), stop.to()), law(stop)));
         }
         for (Strap strap : springing.straps()) {
-            all.add(new Along(MountLine.of(axle, strap.from(), strap.to()), new Law() {
-                @Override
-                public double energy(double length) {
-                    return strap.energy(length);
-                }
-
-                @Override
-                public double push(double length) {
-                    return -strap.pull(length);
-                }
-            }));
+            all.add(new Along(MountLine.of(axle, strap.from(), strap.to()), law(strap)));
         }
         for (TorsionBar bar : springing.torsionBars()) {
             all.add(new Twisted(joint(axle, bar.joint()), bar));
@@ -71,6 +51,34 @@ public final class SpringWork {
             all.add(new Between(joint(axle, bar.left()), joint(axle, bar.right()), bar.rate()));
         }
         elements = all.toArray(Element[]::new);
+    }
+
+    private static Law law(BumpStop stop) {
+        return new Law() {
+            @Override
+            public double energy(double length) {
+                return stop.energy(length);
+            }
+
+            @Override
+            public double push(double length) {
+                return stop.force(length);
+            }
+        };
+    }
+
+    private static Law law(Strap strap) {
+        return new Law() {
+            @Override
+            public double energy(double length) {
+                return strap.energy(length);
+            }
+
+            @Override
+            public double push(double length) {
+                return -strap.pull(length);
+            }
+        };
     }
 
     private static int joint(Axle axle, String name) {

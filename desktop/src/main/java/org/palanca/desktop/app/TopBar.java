@@ -68,6 +68,25 @@ final class TopBar extends HBox {
         where.setMinWidth(0);
         where.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(where, Priority.ALWAYS);
+        action(undo, "undo");
+        action(redo, "redo");
+        action(pin, "pin");
+        pin.setId("pin");
+        undo.setId("undo");
+        redo.setId("redo");
+        file.setId("menu-file");
+        pose.setId("menu-pose");
+        view.setId("menu-view");
+        for (MenuButton menu : List.of(file, pose, view)) {
+            menu.setMinWidth(Region.USE_PREF_SIZE);
+        }
+        file.setOnShowing(event -> fillFile());
+        fillFile();
+        getChildren().addAll(name, segments(choose), where, undo, redo, pin, file, pose, view);
+    }
+
+    /** Front or rear. */
+    private HBox segments(Consumer<AxlePlace> choose) {
         HBox segments = new HBox();
         segments.getStyleClass().add("segments");
         segments.setMinWidth(Region.USE_PREF_SIZE);
@@ -83,21 +102,7 @@ final class TopBar extends HBox {
             axles.put(place, button);
             segments.getChildren().add(button);
         }
-        action(undo, "undo");
-        action(redo, "redo");
-        action(pin, "pin");
-        pin.setId("pin");
-        undo.setId("undo");
-        redo.setId("redo");
-        file.setId("menu-file");
-        pose.setId("menu-pose");
-        view.setId("menu-view");
-        for (MenuButton menu : List.of(file, pose, view)) {
-            menu.setMinWidth(Region.USE_PREF_SIZE);
-        }
-        file.setOnShowing(event -> fillFile());
-        fillFile();
-        getChildren().addAll(name, segments, where, undo, redo, pin, file, pose, view);
+        return segments;
     }
 
     private Command command(String id) {

@@ -89,18 +89,24 @@ public final class BoardView extends Region {
         getStyleClass().add("board");
         setFocusTraversable(true);
         padButtons.setAlignment(Pos.CENTER);
-        for (Command command : padCommands) {
-            Button button = new Button();
-            button.setId("pad-" + command.id());
-            button.getStyleClass().add("pad-button");
-            button.setOnAction(event -> command.run());
-            button.setUserData(command);
-            padButtons.getChildren().add(button);
-        }
+        padCommands.forEach(command -> padButtons.getChildren().add(padButton(command)));
         getChildren().addAll(canvas, padButtons);
         setMinSize(200, 200);
         // The canvas takes what is left; it must not ask for what it had.
         setPrefSize(400, 300);
+        listen();
+    }
+
+    private static Button padButton(Command command) {
+        Button button = new Button();
+        button.setId("pad-" + command.id());
+        button.getStyleClass().add("pad-button");
+        button.setOnAction(event -> command.run());
+        button.setUserData(command);
+        return button;
+    }
+
+    private void listen() {
         focusedProperty().addListener((o, before, now) -> draw());
         state.selectionProperty().addListener((o, before, now) -> {
             draw();

@@ -58,19 +58,8 @@ public final class WorkOrderView extends VBox {
     private VBox row(WorkOrder order, WorkStep step, int number, boolean next, Words words) {
         WorkOrder.State state = order.state(step);
         Label name = Labels.sentence(number + "  " + words.text("step." + step.name(), step.subject()), "step-name");
-        String how = switch (state) {
-            case DONE ->
-                words.text("work.done", order.entry(step).orElseThrow().date().toString());
-            case OVERRIDDEN ->
-                words.text("work.passed", order.entry(step).orElseThrow().reason());
-            case SHUT ->
-                words.text(
-                        "work.shut",
-                        Integer.toString(
-                                1 + order.steps().indexOf(order.holding(step).orElseThrow())));
-            case OPEN -> words.text(step.hold() ? "work.hold" : "work.open");
-        };
-        Label stands = Labels.sentence(how, state == WorkOrder.State.OVERRIDDEN ? "limit" : "second");
+        Label stands =
+                Labels.sentence(stands(order, step, words), state == WorkOrder.State.OVERRIDDEN ? "limit" : "second");
         HBox row = new HBox(8, stands);
         row.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(stands, Priority.ALWAYS);
@@ -103,6 +92,21 @@ public final class WorkOrderView extends VBox {
             }
         }
         return whole;
+    }
+
+    private static String stands(WorkOrder order, WorkStep step, Words words) {
+        return switch (order.state(step)) {
+            case DONE ->
+                words.text("work.done", order.entry(step).orElseThrow().date().toString());
+            case OVERRIDDEN ->
+                words.text("work.passed", order.entry(step).orElseThrow().reason());
+            case SHUT ->
+                words.text(
+                        "work.shut",
+                        Integer.toString(
+                                1 + order.steps().indexOf(order.holding(step).orElseThrow())));
+            case OPEN -> words.text(step.hold() ? "work.hold" : "work.open");
+        };
     }
 
     private void tick(WorkOrder order, WorkStep step, Words words) {

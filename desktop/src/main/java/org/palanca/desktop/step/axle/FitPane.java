@@ -120,6 +120,16 @@ public final class FitPane extends StepPane {
         Words w = words();
         refreshers.clear();
         form.getChildren().clear();
+        tyreFields(w);
+        wellFields(w);
+        shaftFields(w);
+        FlowPane ends = new FlowPane(
+                12, 6, Labels.over(w.text("fit.left_end"), leftEnd), Labels.over(w.text("fit.right_end"), rightEnd));
+        form.getChildren().addAll(Labels.of(w.text("fit.ends"), "form-title"), ends);
+        form.getChildren().addAll(Labels.of(w.text("fit.obstacles"), "form-title"), obstacles);
+    }
+
+    private void tyreFields(Words w) {
         TilePane tyre = group(w.text("fit.tyre"));
         whole(tyre, "wheelbase", Vehicle::wheelbase, Vehicle::withWheelbase);
         axleField(
@@ -146,6 +156,9 @@ public final class FitPane extends StepPane {
         rim(tyre, "rim_diameter", Rim::diameter, (rim, v) -> new Rim(v, rim.width(), rim.backspacing()));
         rim(tyre, "rim_width", Rim::width, (rim, v) -> new Rim(rim.diameter(), v, rim.backspacing()));
         rim(tyre, "backspacing", Rim::backspacing, (rim, v) -> new Rim(rim.diameter(), rim.width(), v));
+    }
+
+    private void wellFields(Words w) {
         TilePane well = group(w.text("fit.well"));
         well(
                 well,
@@ -177,6 +190,9 @@ public final class FitPane extends StepPane {
                 "wanted",
                 WheelWell::wanted,
                 (a, v) -> new WheelWell(a.rearEdge(), a.frontEdge(), a.top(), a.inner(), a.outer(), v));
+    }
+
+    private void shaftFields(Words w) {
         TilePane shaft = group(w.text("fit.driveline"));
         output(shaft, "out_ahead", Vector3D::getX, (at, v) -> new Vector3D(v, at.getY(), at.getZ()));
         output(shaft, "out_left", Vector3D::getY, (at, v) -> new Vector3D(at.getX(), v, at.getZ()));
@@ -186,10 +202,6 @@ public final class FitPane extends StepPane {
         line(shaft, "offset", Quantity.LENGTH, Driveline::offset, Driveline::withOffset);
         line(shaft, "drop", Quantity.LENGTH, Driveline::drop, Driveline::withDrop);
         line(shaft, "slip", Quantity.LENGTH, Driveline::slip, Driveline::withSlip);
-        FlowPane ends = new FlowPane(
-                12, 6, Labels.over(w.text("fit.left_end"), leftEnd), Labels.over(w.text("fit.right_end"), rightEnd));
-        form.getChildren().addAll(Labels.of(w.text("fit.ends"), "form-title"), ends);
-        form.getChildren().addAll(Labels.of(w.text("fit.obstacles"), "form-title"), obstacles);
     }
 
     private static Axle tyre(Axle axle, Tyre tyre) {

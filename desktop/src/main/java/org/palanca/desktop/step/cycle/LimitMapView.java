@@ -121,32 +121,46 @@ final class LimitMapView {
         int number = 0;
         double y = square.getMaxY() + 36 * size;
         for (List<Integer> kind : kinds(found).values()) {
-            int[] strokes = STROKES[number % STROKES.length];
             Color colour = number < 4 ? scribe.theme().limit() : scribe.theme().hand();
             scribe.pen(colour, 1.3);
-            for (int i = 0; i < found.size(); i++) {
-                for (int j = 0; j < found.size(); j++) {
-                    if (kind.contains(found.first()[i * found.size() + j])) {
-                        strike(scribe, strokes, square.getMinX() + j * edge, square.getMaxY() - (i + 1) * edge, edge);
-                    }
-                }
-            }
-            double box = 11 * size;
-            strike(scribe, strokes, area.getMinX() + 6, y - box / 2, box);
-            double at = y;
-            scribe.clipped(
-                    new Rectangle2D(area.getMinX(), y - 10 * size, area.getWidth(), 20 * size),
-                    () -> scribe.text(
-                            words.get().text(found.limits().get(kind.get(0)).what()),
-                            area.getMinX() + 12 + box,
-                            at,
-                            TextAlignment.LEFT,
-                            scribe.theme().line(),
-                            false,
-                            12.5));
+            int[] strokes = STROKES[number % STROKES.length];
+            strike(scribe, strokes, found, kind);
+            legend(
+                    scribe,
+                    strokes,
+                    words.get().text(found.limits().get(kind.get(0)).what()),
+                    area,
+                    y);
             y += 17 * size;
             number++;
         }
+    }
+
+    /** The cells where a kind of limits comes first. */
+    private void strike(ShapePainter scribe, int[] strokes, LimitMap found, List<Integer> kind) {
+        double edge = square.getWidth() / found.size();
+        for (int i = 0; i < found.size(); i++) {
+            for (int j = 0; j < found.size(); j++) {
+                if (kind.contains(found.first()[i * found.size() + j])) {
+                    strike(scribe, strokes, square.getMinX() + j * edge, square.getMaxY() - (i + 1) * edge, edge);
+                }
+            }
+        }
+    }
+
+    private void legend(ShapePainter scribe, int[] strokes, String what, Rectangle2D area, double y) {
+        double box = 11 * size;
+        strike(scribe, strokes, area.getMinX() + 6, y - box / 2, box);
+        scribe.clipped(
+                new Rectangle2D(area.getMinX(), y - 10 * size, area.getWidth(), 20 * size),
+                () -> scribe.text(
+                        what,
+                        area.getMinX() + 12 + box,
+                        y,
+                        TextAlignment.LEFT,
+                        scribe.theme().line(),
+                        false,
+                        12.5));
     }
 
     /** Strokes across a cell: rising, falling, level or upright. */

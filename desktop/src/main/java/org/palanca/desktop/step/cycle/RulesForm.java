@@ -26,48 +26,13 @@ final class RulesForm {
         Words w = pane.words();
         FlowPane row = new FlowPane(10, 4);
         ClearanceRules now = rulesNow();
-        rule(
-                row,
-                w,
-                "worst",
-                now.worst(),
-                (r, v) -> rules(r, v, r.fixed(), r.moving(), r.tyre(), r.driveline(), r.paint(), r.bushing()));
-        rule(
-                row,
-                w,
-                "fixed",
-                now.fixed(),
-                (r, v) -> rules(r, r.worst(), v, r.moving(), r.tyre(), r.driveline(), r.paint(), r.bushing()));
-        rule(
-                row,
-                w,
-                "moving",
-                now.moving(),
-                (r, v) -> rules(r, r.worst(), r.fixed(), v, r.tyre(), r.driveline(), r.paint(), r.bushing()));
-        rule(
-                row,
-                w,
-                "tyre",
-                now.tyre(),
-                (r, v) -> rules(r, r.worst(), r.fixed(), r.moving(), v, r.driveline(), r.paint(), r.bushing()));
-        rule(
-                row,
-                w,
-                "driveline",
-                now.driveline(),
-                (r, v) -> rules(r, r.worst(), r.fixed(), r.moving(), r.tyre(), v, r.paint(), r.bushing()));
-        rule(
-                row,
-                w,
-                "paint",
-                now.paint(),
-                (r, v) -> rules(r, r.worst(), r.fixed(), r.moving(), r.tyre(), r.driveline(), v, r.bushing()));
-        rule(
-                row,
-                w,
-                "bushing",
-                now.bushing(),
-                (r, v) -> rules(r, r.worst(), r.fixed(), r.moving(), r.tyre(), r.driveline(), r.paint(), v));
+        rule(row, w, "worst", now.worst(), ClearanceRules::withWorst);
+        rule(row, w, "fixed", now.fixed(), ClearanceRules::withFixed);
+        rule(row, w, "moving", now.moving(), ClearanceRules::withMoving);
+        rule(row, w, "tyre", now.tyre(), ClearanceRules::withTyre);
+        rule(row, w, "driveline", now.driveline(), ClearanceRules::withDriveline);
+        rule(row, w, "paint", now.paint(), ClearanceRules::withPaint);
+        rule(row, w, "bushing", now.bushing(), ClearanceRules::withBushing);
         MeasureField joint = new MeasureField(
                 Quantity.ANGLE,
                 pane::words,
@@ -122,18 +87,6 @@ final class RulesForm {
 
     private ClearanceRules rulesNow() {
         return pane.build().rules();
-    }
-
-    private static ClearanceRules rules(
-            ClearanceRules r,
-            double worst,
-            double fixed,
-            double moving,
-            double tyre,
-            double shaft,
-            double paint,
-            double give) {
-        return new ClearanceRules(worst, fixed, moving, tyre, shaft, paint, give, r.joint(), r.joints());
     }
 
     private void rule(

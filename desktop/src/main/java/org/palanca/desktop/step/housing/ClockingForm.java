@@ -87,34 +87,7 @@ final class ClockingForm {
         grid.add(Labels.of(w.text("housing.on_bench_short"), "second"), 2, 0);
         int row = 1;
         for (ClockedPart part : pane.housing().clocked()) {
-            MeasureField atRide = new MeasureField(
-                    Quantity.ANGLE, pane.wordsSupplier(), value -> replaced(part, value), pane.complaints());
-            atRide.setId("clocked-" + part.name().replace(' ', '-'));
-            atRide.show(part.atRide());
-            Label bench = Labels.of(
-                    w.units()
-                            .text(part.reading(ride, pane.housing().benchPinion()), Quantity.ANGLE)
-                            .replace("-", "−"),
-                    "card-number");
-            bench.setId("bench-" + part.name().replace(' ', '-'));
-            Button gone = new Button("✕");
-            gone.getStyleClass().add("pad-button");
-            gone.setOnAction(event -> pane.set(
-                    pane.housing()
-                            .withClocked(pane.housing().clocked().stream()
-                                    .filter(one -> !one.equals(part))
-                                    .toList()),
-                    w.text("housing.clocking")));
-            grid.add(
-                    Labels.of(
-                            part.name() + " – "
-                                    + w.text("housing.kind." + part.kind().id()),
-                            "working-why"),
-                    0,
-                    row);
-            grid.add(Labels.withUnit(atRide, Quantity.ANGLE, pane.wordsSupplier()), 1, row);
-            grid.add(bench, 2, row);
-            grid.add(gone, 3, row);
+            part(grid, row, part, ride, w);
             row++;
         }
         clocked.getChildren().setAll(grid);
@@ -124,6 +97,37 @@ final class ClockingForm {
                 .ifPresent(knuckle -> clocked.getChildren()
                         .add(Labels.sentence(
                                 w.text("housing.caster_trade", Message.angle(knuckle.reading(ride, 0))), "second")));
+    }
+
+    private void part(GridPane grid, int row, ClockedPart part, double ride, Words w) {
+        MeasureField atRide = new MeasureField(
+                Quantity.ANGLE, pane.wordsSupplier(), value -> replaced(part, value), pane.complaints());
+        atRide.setId("clocked-" + part.name().replace(' ', '-'));
+        atRide.show(part.atRide());
+        Label bench = Labels.of(
+                w.units()
+                        .text(part.reading(ride, pane.housing().benchPinion()), Quantity.ANGLE)
+                        .replace("-", "−"),
+                "card-number");
+        bench.setId("bench-" + part.name().replace(' ', '-'));
+        Button gone = new Button("✕");
+        gone.getStyleClass().add("pad-button");
+        gone.setOnAction(event -> pane.set(
+                pane.housing()
+                        .withClocked(pane.housing().clocked().stream()
+                                .filter(one -> !one.equals(part))
+                                .toList()),
+                w.text("housing.clocking")));
+        grid.add(
+                Labels.of(
+                        part.name() + " – "
+                                + w.text("housing.kind." + part.kind().id()),
+                        "working-why"),
+                0,
+                row);
+        grid.add(Labels.withUnit(atRide, Quantity.ANGLE, pane.wordsSupplier()), 1, row);
+        grid.add(bench, 2, row);
+        grid.add(gone, 3, row);
     }
 
     private void replaced(ClockedPart part, double atRide) {

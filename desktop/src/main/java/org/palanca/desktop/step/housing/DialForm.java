@@ -55,33 +55,10 @@ final class DialForm {
     }
 
     private VBox dials(Words w) {
-        dialSide.setId("dial-side");
-        dialSide.getItems().setAll(Side.values());
-        dialSide.setConverter(Choices.names(pane.wordsSupplier(), one -> "housing.dial." + one.id()));
-        dialSide.setValue(Side.LEFT);
-        dialStage.setId("dial-stage");
-        dialStage.getItems().setAll(DialReading.Stage.values());
-        dialStage.setConverter(Choices.names(
-                pane.wordsSupplier(), one -> "housing.stage." + one.name().toLowerCase(Locale.ROOT)));
-        dialStage.setValue(DialReading.Stage.BETWEEN);
-        dialWay.setId("dial-way");
-        dialWay.getItems().setAll(DialReading.Way.values());
-        dialWay.setConverter(Choices.names(
-                pane.wordsSupplier(), one -> "housing.way." + one.name().toLowerCase(Locale.ROOT)));
-        dialWay.setValue(DialReading.Way.FACE);
+        choices();
         dialReach = new MeasureField(Quantity.LENGTH, pane.wordsSupplier(), value -> reach = value, pane.complaints());
         dialReach.setId("dial-reach");
         dialReach.show(reach);
-        HBox hours = new HBox(6);
-        hours.setAlignment(Pos.BOTTOM_LEFT);
-        String[] names = {"12", "3", "6", "9"};
-        for (int i = 0; i < clock.length; i++) {
-            clock[i] = new TextField();
-            clock[i].setId("dial-" + names[i]);
-            clock[i].setPrefColumnCount(4);
-            clock[i].setOnAction(event -> addRound());
-            hours.getChildren().add(Labels.over(names[i], clock[i]));
-        }
         Button add = new Button(w.text("housing.dial_add"));
         add.setId("dial-add");
         add.getStyleClass().add("main-action");
@@ -100,7 +77,7 @@ final class DialForm {
                 dialStage,
                 dialWay,
                 Labels.over(w.text("housing.dial_reach"), dialReach, Quantity.LENGTH, pane.wordsSupplier()),
-                hours,
+                hours(),
                 add,
                 Labels.over(w.text("housing.accepted"), accepted, Quantity.LENGTH, pane.wordsSupplier()));
         first.setRowValignment(VPos.BOTTOM);
@@ -109,6 +86,39 @@ final class DialForm {
                 Labels.of(w.text("housing.straightness"), "form-title"),
                 Labels.sentence(w.text("housing.dial_note"), "second"),
                 first);
+    }
+
+    /** Which end, when in the work, and which way the dial was put. */
+    private void choices() {
+        dialSide.setId("dial-side");
+        dialSide.getItems().setAll(Side.values());
+        dialSide.setConverter(Choices.names(pane.wordsSupplier(), one -> "housing.dial." + one.id()));
+        dialSide.setValue(Side.LEFT);
+        dialStage.setId("dial-stage");
+        dialStage.getItems().setAll(DialReading.Stage.values());
+        dialStage.setConverter(Choices.names(
+                pane.wordsSupplier(), one -> "housing.stage." + one.name().toLowerCase(Locale.ROOT)));
+        dialStage.setValue(DialReading.Stage.BETWEEN);
+        dialWay.setId("dial-way");
+        dialWay.getItems().setAll(DialReading.Way.values());
+        dialWay.setConverter(Choices.names(
+                pane.wordsSupplier(), one -> "housing.way." + one.name().toLowerCase(Locale.ROOT)));
+        dialWay.setValue(DialReading.Way.FACE);
+    }
+
+    /** What the dial shows at the four hours of a round. */
+    private HBox hours() {
+        HBox hours = new HBox(6);
+        hours.setAlignment(Pos.BOTTOM_LEFT);
+        String[] names = {"12", "3", "6", "9"};
+        for (int i = 0; i < clock.length; i++) {
+            clock[i] = new TextField();
+            clock[i].setId("dial-" + names[i]);
+            clock[i].setPrefColumnCount(4);
+            clock[i].setOnAction(event -> addRound());
+            hours.getChildren().add(Labels.over(names[i], clock[i]));
+        }
+        return hours;
     }
 
     private void addRound() {

@@ -275,27 +275,7 @@ public final class PlacePane extends StepPane {
     private void showSide(Optional<PlacingSheet> sheet, Words w) {
         VBox side = sideColumn();
         side.getChildren().clear();
-        if (sheet.isPresent()) {
-            Optional<MountAsBuilt> placed =
-                    build().found(sheet.get().mount()).flatMap(found -> MountAsBuilt.of(vehicle(), found));
-            Label headline = Labels.sentence(
-                    placed.map(one -> off(one, w))
-                            .orElse(w.text("placing.start", sheet.get().mount().mount())),
-                    "side-headline");
-            headline.setId("place-headline");
-            side.getChildren().add(headline);
-            placed.ifPresent(one -> {
-                if (one.off().getNorm() > limits().left()) {
-                    headline.getStyleClass().add("limit");
-                }
-                one.remarks()
-                        .forEach(remark -> side.getChildren().add(Labels.sentence(w.text(remark.message()), "limit")));
-                one.effects().stream()
-                        .filter(effect -> differs(effect, w))
-                        .forEach(effect -> side.getChildren()
-                                .add(effect(effect, effect.leavesBand() ? "placing.now_out" : "placing.now", w)));
-            });
-        }
+        sheet.ifPresent(one -> asBuilt(side, one.mount(), w));
         side.getChildren().add(Labels.of(w.text("placing.order"), "form-title"));
         WorkOrder work = new WorkOrder(PlacingOrder.job(place()), placing.steps(), build().log());
         order.show(work, w);
@@ -320,6 +300,25 @@ public final class PlacePane extends StepPane {
                                         hidden.behind()),
                                 "second")));
         side.getChildren().add(Labels.sentence(w.text("sheet.caution"), "caution"));
+    }
+
+    /** Where the mount was found, and what that changes. */
+    private void asBuilt(VBox side, MountRef mount, Words w) {
+        Optional<MountAsBuilt> placed = build().found(mount).flatMap(found -> MountAsBuilt.of(vehicle(), found));
+        Label headline = Labels.sentence(
+                placed.map(one -> off(one, w)).orElse(w.text("placing.start", mount.mount())), "side-headline");
+        headline.setId("place-headline");
+        side.getChildren().add(headline);
+        placed.ifPresent(one -> {
+            if (one.off().getNorm() > limits().left()) {
+                headline.getStyleClass().add("limit");
+            }
+            one.remarks().forEach(remark -> side.getChildren().add(Labels.sentence(w.text(remark.message()), "limit")));
+            one.effects().stream()
+                    .filter(effect -> differs(effect, w))
+                    .forEach(effect -> side.getChildren()
+                            .add(effect(effect, effect.leavesBand() ? "placing.now_out" : "placing.now", w)));
+        });
     }
 
     /** Whether it can be seen in the figures. */

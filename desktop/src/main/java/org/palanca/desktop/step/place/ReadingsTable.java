@@ -40,48 +40,45 @@ final class ReadingsTable {
         }
         List<PlacingSheet.Tape> all = new ArrayList<>(sheet.tapes());
         all.addAll(sheet.checks());
-        Optional<MountReadings> found = pane.build().found(sheet.mount());
         for (int i = 0; i < all.size(); i++) {
-            PlacingSheet.Tape tape = all.get(i);
-            boolean check = i >= sheet.tapes().size();
-            Reading reading = tape.reading();
-            String from = reading.kind().between()
-                    ? w.text(check ? "placing.check_from" : "placing.tape_from", reading.from())
-                    : w.text("placing.height");
-            Label name = Labels.of(from, check ? "second" : "step-name");
-            name.setWrapText(true);
-            name.setMinHeight(Region.USE_PREF_SIZE);
-            FractionText must = new FractionText(check ? 1.3 : 1.9);
-            must.setId("must-" + (i + 1));
-            ReadingLimits limits = w.units().limits(reading.value(), tape.allowed());
-            must.show(new UnitStyle.Text(limits.number(), w.units().unit(Quantity.LENGTH)));
-            must.setAlignment(Pos.CENTER_LEFT);
-            MeasureField blank = new MeasureField(
-                            Quantity.LENGTH,
-                            pane.wordsSupplier(),
-                            value -> found(sheet, reading, value),
-                            pane.complaints())
-                    .asRead();
-            blank.setId("found-" + (i + 1));
-            blank.setOnCleared(() -> drop(sheet, reading));
-            Optional<Reading> read = found.flatMap(one -> taken(one, reading));
-            read.ifPresentOrElse(taken -> blank.show(taken.value()), () -> blank.showNone(""));
-            boolean outside =
-                    read.filter(taken -> limits.outside(taken.value())).isPresent();
-            blank.setOutside(outside);
-            grid.add(Labels.of(Integer.toString(i + 1), "step-name"), 0, i + 1);
-            grid.add(name, 1, i + 1);
-            grid.add(must, 2, i + 1);
-            must.setMinWidth(Region.USE_PREF_SIZE);
-            Label allowed = Labels.of(limits.margin(), outside ? "limit" : "second");
-            allowed.setId("allowed-" + (i + 1));
-            allowed.setMinWidth(Region.USE_PREF_SIZE);
-            grid.add(allowed, 3, i + 1);
-            HBox blankWithUnit = Labels.withUnit(blank, Quantity.LENGTH, pane.wordsSupplier());
-            blankWithUnit.setMinWidth(Region.USE_PREF_SIZE);
-            grid.add(blankWithUnit, 4, i + 1);
+            row(grid, i + 1, all.get(i), i >= sheet.tapes().size(), sheet, w);
         }
         return grid;
+    }
+
+    private void row(GridPane grid, int row, PlacingSheet.Tape tape, boolean check, PlacingSheet sheet, Words w) {
+        Reading reading = tape.reading();
+        String from = reading.kind().between()
+                ? w.text(check ? "placing.check_from" : "placing.tape_from", reading.from())
+                : w.text("placing.height");
+        Label name = Labels.of(from, check ? "second" : "step-name");
+        name.setWrapText(true);
+        name.setMinHeight(Region.USE_PREF_SIZE);
+        FractionText must = new FractionText(check ? 1.3 : 1.9);
+        must.setId("must-" + row);
+        ReadingLimits limits = w.units().limits(reading.value(), tape.allowed());
+        must.show(new UnitStyle.Text(limits.number(), w.units().unit(Quantity.LENGTH)));
+        must.setAlignment(Pos.CENTER_LEFT);
+        MeasureField blank = new MeasureField(
+                        Quantity.LENGTH, pane.wordsSupplier(), value -> found(sheet, reading, value), pane.complaints())
+                .asRead();
+        blank.setId("found-" + row);
+        blank.setOnCleared(() -> drop(sheet, reading));
+        Optional<Reading> read = pane.build().found(sheet.mount()).flatMap(one -> taken(one, reading));
+        read.ifPresentOrElse(taken -> blank.show(taken.value()), () -> blank.showNone(""));
+        boolean outside = read.filter(taken -> limits.outside(taken.value())).isPresent();
+        blank.setOutside(outside);
+        grid.add(Labels.of(Integer.toString(row), "step-name"), 0, row);
+        grid.add(name, 1, row);
+        grid.add(must, 2, row);
+        must.setMinWidth(Region.USE_PREF_SIZE);
+        Label allowed = Labels.of(limits.margin(), outside ? "limit" : "second");
+        allowed.setId("allowed-" + row);
+        allowed.setMinWidth(Region.USE_PREF_SIZE);
+        grid.add(allowed, 3, row);
+        HBox blankWithUnit = Labels.withUnit(blank, Quantity.LENGTH, pane.wordsSupplier());
+        blankWithUnit.setMinWidth(Region.USE_PREF_SIZE);
+        grid.add(blankWithUnit, 4, row);
     }
 
     /** What was read from other marks than these, as when a sheet was printed before the survey grew: it counts as well. */

@@ -3,6 +3,7 @@ package org.palanca.desktop.step.shocks;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.BiFunction;
+import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
@@ -14,6 +15,8 @@ import org.palanca.base.units.UnitStyle;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
 import org.palanca.study.ride.ShockPlacing;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.SpringingMoves;
 import org.palanca.vehicle.springing.BumpStop;
 import org.palanca.vehicle.springing.Strap;
@@ -31,89 +34,92 @@ final class EndsForm {
     Node stopsAndStraps(Words w) {
         FlowPane row = ShocksPane.row();
         row.getChildren().add(Labels.of(w.text("shocks.ends"), "form-title"));
+        stops(row, w);
+        straps(row, w);
+        return row;
+    }
+
+    private void stops(FlowPane row, Words w) {
         List<BumpStop> stops = pane.springing().stops();
         if (stops.isEmpty()) {
-            row.getChildren()
-                    .add(Labels.button(
-                            "stop-add",
-                            w.text("shocks.stop_add"),
-                            () -> pane.plan(
-                                    "shocks.stop_add",
-                                    ShockPlacing.stopsAt(
-                                            SpringingMoves.addStops(pane.vehicle(), pane.place()),
-                                            pane.place(),
-                                            pane.axle().travel().bump()))));
-        } else {
-            stopField(
+            action(
                     row,
-                    "free",
-                    BumpStop::free,
-                    (s, v) -> new BumpStop(s.name(), s.from(), s.to(), v, s.collapsed(), s.forces()));
-            stopField(
-                    row,
-                    "collapsed",
-                    BumpStop::collapsed,
-                    (s, v) -> new BumpStop(s.name(), s.from(), s.to(), s.free(), v, s.forces()));
-            List<Double> forces = stops.get(0).forces();
-            pane.field(
-                    row,
-                    "stop-force",
-                    "shocks.stop_force",
-                    Quantity.FORCE,
-                    forces.get(forces.size() - 1),
-                    v -> pane.spring(
-                            "shocks.ends",
-                            s -> s.withStops(s.stops().stream()
-                                    .map(stop -> stop.withLastForce(v))
-                                    .toList())));
-            curve(row, w, forces);
-            row.getChildren()
-                    .add(Labels.button(
-                            "stop-set",
-                            w.text("shocks.stop_set"),
-                            () -> pane.plan(
-                                    "shocks.stop_set",
-                                    ShockPlacing.stopsAt(
-                                            pane.vehicle(),
-                                            pane.place(),
-                                            pane.axle().travel().bump()))));
+                    "stop-add",
+                    "shocks.stop_add",
+                    w,
+                    () -> stopsAtBump(SpringingMoves.addStops(vehicle(), place())));
+            return;
         }
+        stopField(
+                row,
+                "free",
+                BumpStop::free,
+                (s, v) -> new BumpStop(s.name(), s.from(), s.to(), v, s.collapsed(), s.forces()));
+        stopField(
+                row,
+                "collapsed",
+                BumpStop::collapsed,
+                (s, v) -> new BumpStop(s.name(), s.from(), s.to(), s.free(), v, s.forces()));
+        List<Double> forces = stops.get(0).forces();
+        pane.field(
+                row,
+                "stop-force",
+                "shocks.stop_force",
+                Quantity.FORCE,
+                forces.get(forces.size() - 1),
+                v -> pane.spring(
+                        "shocks.ends",
+                        s -> s.withStops(s.stops().stream()
+                                .map(stop -> stop.withLastForce(v))
+                                .toList())));
+        curve(row, w, forces);
+        action(row, "stop-set", "shocks.stop_set", w, () -> stopsAtBump(vehicle()));
+    }
+
+    private Vehicle stopsAtBump(Vehicle with) {
+        return ShockPlacing.stopsAt(with, place(), pane.axle().travel().bump());
+    }
+
+    private void straps(FlowPane row, Words w) {
         List<Strap> straps = pane.springing().straps();
         if (straps.isEmpty()) {
-            row.getChildren()
-                    .add(Labels.button(
-                            "strap-add",
-                            w.text("shocks.strap_add"),
-                            () -> pane.plan(
-                                    "shocks.strap_add",
-                                    ShockPlacing.strapsAt(
-                                            SpringingMoves.addStraps(pane.vehicle(), pane.place()),
-                                            pane.place(),
-                                            pane.axle().travel().droop()))));
-        } else {
-            pane.field(
+            action(
                     row,
-                    "strap-length",
-                    "shocks.strap_length",
-                    Quantity.LENGTH,
-                    straps.get(0).length(),
-                    v -> pane.spring(
-                            "shocks.strap_length",
-                            s -> s.withStraps(s.straps().stream()
-                                    .map(strap -> strap.withLength(v))
-                                    .toList())));
-            row.getChildren()
-                    .add(Labels.button(
-                            "strap-set",
-                            w.text("shocks.strap_set"),
-                            () -> pane.plan(
-                                    "shocks.strap_set",
-                                    ShockPlacing.strapsAt(
-                                            pane.vehicle(),
-                                            pane.place(),
-                                            pane.axle().travel().droop()))));
+                    "strap-add",
+                    "shocks.strap_add",
+                    w,
+                    () -> strapsAtDroop(SpringingMoves.addStraps(vehicle(), place())));
+            return;
         }
-        return row;
+        pane.field(
+                row,
+                "strap-length",
+                "shocks.strap_length",
+                Quantity.LENGTH,
+                straps.get(0).length(),
+                v -> pane.spring(
+                        "shocks.strap_length",
+                        s -> s.withStraps(s.straps().stream()
+                                .map(strap -> strap.withLength(v))
+                                .toList())));
+        action(row, "strap-set", "shocks.strap_set", w, () -> strapsAtDroop(vehicle()));
+    }
+
+    private Vehicle strapsAtDroop(Vehicle with) {
+        return ShockPlacing.strapsAt(with, place(), pane.axle().travel().droop());
+    }
+
+    /** A button that puts another vehicle in the place of this one. */
+    private void action(FlowPane row, String id, String key, Words w, Supplier<Vehicle> made) {
+        row.getChildren().add(Labels.button(id, w.text(key), () -> pane.plan(key, made.get())));
+    }
+
+    private Vehicle vehicle() {
+        return pane.vehicle();
+    }
+
+    private AxlePlace place() {
+        return pane.place();
     }
 
     /** A stop's whole curve as one line of text: what it pushes at equal steps until it is solid. */
