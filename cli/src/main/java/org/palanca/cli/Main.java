@@ -90,7 +90,9 @@ public final class Main implements Runnable {
 
     @Override
     public void run() {
-        throw new ParameterException(spec.commandLine(), spec.resourceBundle().getString("no_command"));
+        String commands = String.join(", ", spec.subcommands().keySet());
+        throw new ParameterException(
+                spec.commandLine(), CliWords.load(UnitStyle.SHOP).text("no_command", commands));
     }
 
     /** The one place where what went wrong becomes an exit code. */
