@@ -6,7 +6,6 @@ import java.io.PrintWriter;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.palanca.base.units.Lengths;
@@ -83,7 +82,7 @@ public final class SlopeCommand implements Callable<Integer> {
         }
         for (AxlePlace place : input.axles(vehicle)) {
             AxleModel model = new AxleModel(vehicle, place);
-            model.moveTo(Objects.requireNonNull(rest.get().travel().get(place)));
+            model.moveTo(rest.get().travel(place));
             ResultsTable.print(model, words, out);
         }
         return ExitCodes.OK;
@@ -101,9 +100,7 @@ public final class SlopeCommand implements Callable<Integer> {
             ArrayNode loads = node.putArray("loads_n");
             rest.get().loads().forEach(loads::add);
             for (AxlePlace place : input.axles(vehicle)) {
-                ReportJson.pose(
-                        report.axle(place).putObject("pose"),
-                        Objects.requireNonNull(rest.get().travel().get(place)));
+                ReportJson.pose(report.axle(place).putObject("pose"), rest.get().travel(place));
             }
         }
         report.messages(report.root(), "remarks", EquilibriumWords.of(standing, rest));

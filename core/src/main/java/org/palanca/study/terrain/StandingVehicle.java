@@ -3,7 +3,6 @@ package org.palanca.study.terrain;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import org.hipparchus.exception.MathRuntimeException;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -152,8 +151,8 @@ public final class StandingVehicle {
 
     /** Starts from where another of the same vehicle came to rest. */
     public void standAs(StaticEquilibrium rest) {
-        WheelTravel ahead = Objects.requireNonNull(rest.travel().get(AxlePlace.FRONT));
-        WheelTravel behind = Objects.requireNonNull(rest.travel().get(AxlePlace.REAR));
+        WheelTravel ahead = rest.travel(AxlePlace.FRONT);
+        WheelTravel behind = rest.travel(AxlePlace.REAR);
         double[] there = {
             rest.lift(), rest.pitch(), rest.roll(), ahead.left(), ahead.right(), behind.left(), behind.right()
         };

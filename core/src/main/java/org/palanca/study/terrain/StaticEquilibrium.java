@@ -2,6 +2,7 @@ package org.palanca.study.terrain;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.vehicle.AxlePlace;
 
@@ -29,6 +30,11 @@ public record StaticEquilibrium(
     public StaticEquilibrium {
         travel = Map.copyOf(travel);
         loads = List.copyOf(loads);
+    }
+
+    /** Where an axle's wheels are against the chassis. */
+    public WheelTravel travel(AxlePlace place) {
+        return Objects.requireNonNull(travel.get(place));
     }
 
     /** Whether a wheel is off the ground. */

@@ -10,6 +10,7 @@ import javafx.scene.Scene;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
@@ -145,7 +146,8 @@ public final class MainWindow {
                 && !(field instanceof MeasureField measure && !measure.editing());
         for (Command command : commands.all()) {
             boolean history = command.id().equals("undo") || command.id().equals("redo");
-            if (history && !typing && command.keys().match(event)) {
+            KeyCombination keys = command.keys();
+            if (history && !typing && keys != null && keys.match(event)) {
                 command.run();
                 event.consume();
             }

@@ -5,12 +5,13 @@ import java.nio.file.Path;
 import java.util.Optional;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
+import org.jspecify.annotations.Nullable;
 import org.palanca.desktop.document.FileAsker;
 
 /** Asks with the system's own file window, starting where the last one ended. */
 final class NativeFileAsker implements FileAsker {
     private final Stage owner;
-    private File folder;
+    private @Nullable File folder;
 
     NativeFileAsker(Stage owner) {
         this.owner = owner;

@@ -18,6 +18,7 @@ import org.slf4j.LoggerFactory;
 public final class PalancaApp extends Application {
     private static final Logger LOG = LoggerFactory.getLogger(PalancaApp.class);
 
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private MainWindow window;
 
     @Override

@@ -10,6 +10,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.util.Duration;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.geometry.SidedName;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
@@ -41,9 +42,12 @@ final class StatusLine extends HBox {
     private final Label sentence = new Label();
     private final Button attempt = new Button();
     private final LatestTask search = new LatestTask("remedy", Duration.ONE);
+
+    @SuppressWarnings("NullAway.Init") // Null until something is shown.
     private Analysis analysis;
-    private Remedy remedy;
-    private VehicleReview review;
+
+    private @Nullable Remedy remedy;
+    private @Nullable VehicleReview review;
     private boolean failed;
     private String complaint = "";
 
@@ -197,25 +201,30 @@ final class StatusLine extends HBox {
                 w.units().textBeside(worst.value(), edge, quantity).replace("-", "−"),
                 Verdicts.where(worst, w),
                 w.units().text(edge, quantity).replace("-", "−"));
-        if (remedy == null) {
-            return problem;
-        }
+        return remedy == null ? problem : problem + " " + offered(remedy, worst, w);
+    }
+
+    /** The move that was found, with a button to try it, and what it spoils. */
+    private String offered(Remedy remedy, Scorecard.Mark worst, Words w) {
+        Axle axle = analysis.model().axle();
+        Quantity quantity = worst.result().quantity();
+        double edge = worst.distance() > 0 ? worst.band().high() : worst.band().low();
         attempt.setText(w.text("trouble.try"));
         attempt.setVisible(true);
         attempt.setManaged(true);
         String move = w.text(
                 remedy.cures() ? "trouble.move" : "trouble.move_better",
-                mountName(axle),
+                mountName(remedy, axle),
                 w.text(remedy.move(analysis.model().vehicle())),
                 w.units().textBeside(remedy.there(), edge, quantity).replace("-", "−") + " "
                         + Verdicts.where(worst, w));
         String spoils = remedy.worse().isEmpty()
                 ? ""
                 : " " + w.text("trouble.worse", remedy.worse().get(0).said());
-        return problem + " " + move + spoils;
+        return move + spoils;
     }
 
-    private String mountName(Axle axle) {
+    private String mountName(Remedy remedy, Axle axle) {
         String name = remedy.mount().mount();
         boolean pair = axle.mirrorImage(name).isPresent();
         return pair ? words.get().text("trouble.both", SidedName.of(name).stem()) : name;

@@ -3,6 +3,7 @@ package org.palanca.desktop.app;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.util.Duration;
+import org.jspecify.annotations.Nullable;
 import org.palanca.desktop.control.LatestTask;
 import org.palanca.desktop.step.Step;
 import org.palanca.desktop.step.StepList;
@@ -20,7 +21,7 @@ final class StepStates {
     private final Runnable failed;
     private final LatestTask atOnce = new LatestTask("step states", Duration.ONE);
     private final LatestTask assessment = new LatestTask("assessment", MainWindow.REST);
-    private Vehicle vehicle;
+    private @Nullable Vehicle vehicle;
 
     /** A step with its state. */
     private record Known(Step step, StepState state) {}

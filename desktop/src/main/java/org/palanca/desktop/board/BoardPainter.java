@@ -6,6 +6,7 @@ import java.util.Optional;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.text.TextAlignment;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Analysis;
@@ -62,7 +63,7 @@ final class BoardPainter {
     }
 
     /** Draws everything but the pad. {@code hover} is the mount under the pointer, or null. */
-    void draw(MountRef hover, Optional<AxleModel> baseline) {
+    void draw(@Nullable MountRef hover, Optional<AxleModel> baseline) {
         for (Elevation elevation : Elevation.values()) {
             Rectangle2D area = layout.area(elevation);
             scribe.clipped(area, () -> {
@@ -232,7 +233,7 @@ final class BoardPainter {
         return rollCentre && elevation == Elevation.REAR;
     }
 
-    private void mounts(Elevation elevation, MountRef hover) {
+    private void mounts(Elevation elevation, @Nullable MountRef hover) {
         MountRef selected = selection();
         Optional<String> follows = selected == null ? Optional.empty() : partner(selected.mount());
         for (Mount mount : axle.mounts()) {
@@ -266,7 +267,7 @@ final class BoardPainter {
         }
     }
 
-    private MountRef selection() {
+    private @Nullable MountRef selection() {
         MountRef selected = state.selectionProperty().get();
         boolean here = selected != null
                 && selected.axle() == axle.place()

@@ -20,6 +20,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import javafx.util.Duration;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Analysis;
@@ -55,15 +56,27 @@ public final class BoardView extends Region {
     private final Canvas canvas = new Canvas();
     private final FlowPane padButtons = new FlowPane(4, 4);
     private BoardLayout.Zoom zoom = BoardLayout.Zoom.FIT;
+
+    @SuppressWarnings("NullAway.Init") // Null until something is shown.
     private BoardLayout layout;
+
+    @SuppressWarnings("NullAway.Init") // Null until something is shown.
     private PadLayout pad;
+
+    @SuppressWarnings("NullAway.Init") // Null until something is shown.
     private Analysis analysis;
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private Vehicle baseline;
+
     private double size = 1;
-    private MountRef hover;
+    private @Nullable MountRef hover;
     private Elevation lastElevation = Elevation.SIDE;
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private Rectangle2D padShown;
-    private Gesture gesture;
+
+    private @Nullable Gesture gesture;
     private boolean pulling;
     private final LatestTask patchSearch = new LatestTask("patch", PATCH_REST);
     private Optional<MovePatch> patch = Optional.empty();
@@ -342,7 +355,7 @@ public final class BoardView extends Region {
         }
     }
 
-    private void hover(MountRef next) {
+    private void hover(@Nullable MountRef next) {
         if (next != hover && (next == null || !next.equals(hover))) {
             hover = next;
             draw();

@@ -39,9 +39,16 @@ public final class CurveView extends DrawnRegion {
 
     private String title = "";
     private List<Curve> curves = List.of();
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private Axis across;
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private Axis up;
+
+    @SuppressWarnings("NullAway.Init") // Null until something is shown.
     private Words words;
+
     private double lowX;
     private double highX;
     private double lowY;

@@ -30,7 +30,10 @@ public abstract class FloorBoard extends DrawnRegion {
 
     private final Supplier<Words> words;
     private final Views views;
+
+    @SuppressWarnings("NullAway.Init") // Null until something is shown.
     private BoardLayout layout;
+
     private boolean still;
     private Optional<Consumer<MouseEvent>> panning = Optional.empty();
     private BoardLayout.Zoom zoom = BoardLayout.Zoom.FIT;

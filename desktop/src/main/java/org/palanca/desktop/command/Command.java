@@ -3,6 +3,7 @@ package org.palanca.desktop.command;
 import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.scene.input.KeyCombination;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something the user can do.
@@ -12,7 +13,7 @@ import javafx.scene.input.KeyCombination;
  * @param enabled whether it can be done now
  * @param action does it
  */
-public record Command(String id, KeyCombination keys, ObservableBooleanValue enabled, Runnable action) {
+public record Command(String id, @Nullable KeyCombination keys, ObservableBooleanValue enabled, Runnable action) {
     /** A command that can always be done. */
     public static Command of(String id, String keys, Runnable action) {
         return new Command(

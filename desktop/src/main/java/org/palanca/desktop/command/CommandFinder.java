@@ -14,6 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Words;
 
 /** Finds a command by a few letters of its name. Lies over the board without stopping anything. */
@@ -22,7 +23,7 @@ public final class CommandFinder extends VBox {
     private final TextField search = new TextField();
     private final ListView<Command> found = new ListView<>();
     private Words words;
-    private Node focusBefore;
+    private @Nullable Node focusBefore;
 
     public CommandFinder(List<Command> commands, Words words) {
         this.commands = commands;

@@ -3,6 +3,7 @@ package org.palanca.desktop.control;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.util.StringConverter;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Words;
 
 /** Names of what a box offers to choose from. */
@@ -18,7 +19,7 @@ public final class Choices {
             }
 
             @Override
-            public T fromString(String text) {
+            public @Nullable T fromString(String text) {
                 return null;
             }
         };

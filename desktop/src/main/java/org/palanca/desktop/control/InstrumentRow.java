@@ -10,6 +10,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Words;
 import org.palanca.floor.instrument.InstrumentLine;
 import org.palanca.floor.instrument.InstrumentLink;
@@ -24,8 +25,8 @@ public abstract class InstrumentRow extends FlowPane {
     private final Button listen = new Button();
     private final Button taking = new Button();
     private final Label shown = Labels.of("", "card-number");
-    private InstrumentLink link;
-    private SimulatedInstrument simulated;
+    private @Nullable InstrumentLink link;
+    private @Nullable SimulatedInstrument simulated;
 
     /**
      * @param prefix starts the ids of its fields and buttons

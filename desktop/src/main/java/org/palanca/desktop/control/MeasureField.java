@@ -6,6 +6,7 @@ import java.util.function.Supplier;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.units.Angles;
 import org.palanca.base.units.LengthStyle;
 import org.palanca.base.units.Lengths;
@@ -28,7 +29,7 @@ public final class MeasureField extends TextField {
     private double value = Double.NaN;
     private String shown = "";
     private boolean wrong;
-    private Runnable cleared;
+    private @Nullable Runnable cleared;
     private boolean decimals;
     private boolean read;
 

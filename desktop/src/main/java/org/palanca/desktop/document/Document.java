@@ -12,6 +12,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ObservableBooleanValue;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Message;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
@@ -130,7 +131,7 @@ public final class Document {
     }
 
     /** Takes over a vehicle from a file, or a new one when {@code from} is null, with a fresh history. */
-    public void replace(Vehicle next, Path from, boolean fromNewerVersion) {
+    public void replace(Vehicle next, @Nullable Path from, boolean fromNewerVersion) {
         readOnly = fromNewerVersion;
         file.set(from);
         saved.set(next);
@@ -141,7 +142,7 @@ public final class Document {
     }
 
     /** Takes over work rescued from a crash: unsaved, but with its file known. */
-    public void restore(Vehicle rescued, Path original) {
+    public void restore(Vehicle rescued, @Nullable Path original) {
         replace(rescued, original, false);
         saved.set(null);
     }

@@ -20,6 +20,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
@@ -247,7 +248,8 @@ public final class NewVehiclePane extends HBox {
         }
     }
 
-    private static <T> FlowPane choice(String id, T[] values, T chosen, Function<T, String> name, Consumer<T> choose) {
+    private static <T> FlowPane choice(
+            String id, T[] values, @Nullable T chosen, Function<T, String> name, Consumer<T> choose) {
         FlowPane row = new FlowPane(6, 6);
         ToggleGroup group = new ToggleGroup();
         for (T value : values) {

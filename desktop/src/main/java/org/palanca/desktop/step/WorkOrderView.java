@@ -12,6 +12,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
@@ -24,7 +25,7 @@ public final class WorkOrderView extends VBox {
     private final Consumer<List<StepEntry>> changed;
     private final Consumer<String> complain;
     private final Function<WorkStep, Optional<Message>> objection;
-    private WorkStep passing;
+    private @Nullable WorkStep passing;
 
     /**
      * @param changed takes the record after a tick

@@ -27,7 +27,10 @@ public final class StripColumn extends StackPane {
     private final WorkingPane working;
     private final Map<String, StripView> strips = new HashMap<>();
     private List<String> order = List.of();
+
+    @SuppressWarnings("NullAway.Init") // Null until something is shown.
     private Analysis analysis;
+
     private double size = 1;
 
     public StripColumn(

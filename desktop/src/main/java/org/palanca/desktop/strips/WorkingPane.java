@@ -43,7 +43,11 @@ final class WorkingPane extends VBox {
     private final HBox bandRow = new HBox(6);
     private final Consumer<String> complain;
     private String fieldsFor = "";
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private Analysis analysis;
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private Analysis.StripValue strip;
 
     WorkingPane(

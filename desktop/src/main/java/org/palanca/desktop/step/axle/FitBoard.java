@@ -42,11 +42,21 @@ final class FitBoard extends FloorBoard {
     /** Where names stand already: of two that would overlap the first is written. */
     private final List<Rectangle2D> named = new ArrayList<>();
 
+    @SuppressWarnings("NullAway.Init") // Null until something is shown.
     private Vehicle vehicle;
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private AxlePlace place;
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private Adjustment adjustment;
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private AxleModel ride;
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private AxleModel tight;
+
     private Optional<TyreClearance> rooms = Optional.empty();
     private Optional<TyreClearance.Room> least = Optional.empty();
 

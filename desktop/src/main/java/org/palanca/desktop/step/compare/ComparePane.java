@@ -18,6 +18,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Comparison;
@@ -83,7 +84,7 @@ public final class ComparePane extends StepPane {
         }
 
         @Override
-        public SuspensionType fromString(String text) {
+        public @Nullable SuspensionType fromString(String text) {
             return Arrays.stream(SuspensionType.values())
                     .filter(one -> toString(one).equals(text))
                     .findFirst()
@@ -325,11 +326,11 @@ public final class ComparePane extends StepPane {
         }
         String value = ResultWords.value(result, outcome.get(), w).joined().replace("-", "−");
         Scorecard.Mark mark = column.marks().get(result.id());
-        boolean out = mark != null && mark.distance() != 0;
-        Label label = new Label(out ? value + "   " + missed(mark, w) : value);
+        Label label = new Label(value);
         label.getStyleClass().add("card-number");
         label.setMinWidth(USE_PREF_SIZE);
-        if (out) {
+        if (mark != null && mark.distance() != 0) {
+            label.setText(value + "   " + missed(mark, w));
             label.getStyleClass().add("limit");
         }
         return label;

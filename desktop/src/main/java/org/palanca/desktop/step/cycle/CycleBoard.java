@@ -37,9 +37,16 @@ import org.palanca.vehicle.Vehicle;
 public final class CycleBoard extends GripBoard {
     private final Consumer<WheelTravel> go;
     private final LimitMapView travel;
+
+    @SuppressWarnings("NullAway.Init") // Null until something is shown.
     private Vehicle vehicle;
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private AxleModel model;
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private AxleModel ride;
+
     private Optional<LimitMap> map = Optional.empty();
     private Optional<ClearanceStudy.Tight> marked = Optional.empty();
     private WheelTravel pose = WheelTravel.RIDE;

@@ -48,7 +48,10 @@ public final class CyclePane extends StepPane {
     private final VBox form = new VBox(4);
     private final ScrollPane scroll = new ScrollPane(form);
     private final PartsForm parts;
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private Vehicle worked;
+
     private String workedFor = "";
     private List<TravelEnd> ends = List.of();
     private List<Message> atRide = List.of();

@@ -35,7 +35,10 @@ final class DialForm {
     private final ComboBox<DialReading.Stage> dialStage = new ComboBox<>();
     private final ComboBox<DialReading.Way> dialWay = new ComboBox<>();
     private final TextField[] clock = new TextField[4];
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private MeasureField dialReach;
+
     private double reach = Lengths.inches(4);
     private Runnable refresher = () -> {};
 

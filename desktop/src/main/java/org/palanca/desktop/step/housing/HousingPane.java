@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
@@ -131,11 +132,11 @@ public final class HousingPane extends StepPane {
         HBox row = new HBox();
         row.getStyleClass().add("segments");
         ToggleGroup group = new ToggleGroup();
-        choices.keySet().stream().sorted().forEach(key -> {
+        new TreeMap<>(choices).forEach((key, choose) -> {
             ToggleButton button = new ToggleButton(words().text(key));
             button.setId(key.replaceAll("[._]", "-"));
             button.setToggleGroup(group);
-            button.setOnAction(event -> choices.get(key).run());
+            button.setOnAction(event -> choose.run());
             refreshers.add(() -> button.setSelected(chosen.get().equals(key)));
             row.getChildren().add(button);
         });

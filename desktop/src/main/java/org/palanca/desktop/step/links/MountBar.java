@@ -12,6 +12,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.geometry.Side;
 import org.palanca.base.geometry.SidedName;
 import org.palanca.base.units.Quantity;
@@ -34,7 +35,6 @@ public final class MountBar extends StackPane {
     private final Document document;
     private final BoardState state;
     private final Supplier<Words> words;
-    private final Consumer<String> complain;
     private final Label hint = new Label();
     private final Label name = new Label();
     private final Label about = new Label();
@@ -52,7 +52,6 @@ public final class MountBar extends StackPane {
         this.document = document;
         this.state = state;
         this.words = words;
-        this.complain = complain;
         getStyleClass().add("mount-bar");
         setMinWidth(0);
         ahead = new MeasureField(Quantity.LENGTH, words, value -> move(value, 0), complain);
@@ -131,7 +130,7 @@ public final class MountBar extends StackPane {
         return document.vehicle().axle(state.axleProperty().get()).orElseThrow();
     }
 
-    private Mount mount() {
+    private @Nullable Mount mount() {
         MountRef ref = state.selectionProperty().get();
         if (ref == null || ref.axle() != state.axleProperty().get()) {
             return null;
@@ -168,6 +167,9 @@ public final class MountBar extends StackPane {
 
     private void toggleMirror() {
         Mount mount = mount();
+        if (mount == null) {
+            return;
+        }
         Axle axle = axle();
         MountRef ref = state.selectionProperty().get();
         if (mount.mirrored()) {
@@ -188,7 +190,7 @@ public final class MountBar extends StackPane {
     }
 
     /** The mount of the same name on the other side, if it stands on its own. */
-    private static String twin(Axle axle, String name) {
+    private static @Nullable String twin(Axle axle, String name) {
         SidedName sided = SidedName.of(name);
         return sided.side()
                 .flatMap(side -> axle.mount(sided.mirrored()))

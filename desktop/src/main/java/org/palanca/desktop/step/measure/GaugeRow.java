@@ -5,6 +5,7 @@ import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.control.Button;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.control.InstrumentRow;
@@ -16,7 +17,7 @@ final class GaugeRow extends InstrumentRow {
     private final BiConsumer<InstrumentLine.Kind, Double> take;
     private final Button tryAngle;
     private final Button tryLaser;
-    private InstrumentLine last;
+    private @Nullable InstrumentLine last;
 
     /** @param take is handed a steady value [rad or m] when the user takes it */
     GaugeRow(Supplier<Words> words, Consumer<String> complain, BiConsumer<InstrumentLine.Kind, Double> take) {

@@ -64,7 +64,10 @@ public final class MeasurePane extends StepPane {
     private final VBox tools = new VBox(6);
     private final GaugeRow gauge;
     private final ReadingList list;
+
+    @SuppressWarnings("NullAway.Init") // Null until something is shown.
     private Adjustment adjustment;
+
     private List<SurveyRemark> remarks = List.of();
     private final ScanImport scan;
     private boolean filling;

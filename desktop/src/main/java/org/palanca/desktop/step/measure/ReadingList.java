@@ -31,7 +31,10 @@ final class ReadingList extends VBox {
     private final Supplier<Words> words;
     private final Consumer<String> complain;
     private final BiConsumer<Reading, Optional<Reading>> corrected;
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private Adjustment adjustment;
+
     private boolean whole;
 
     /**

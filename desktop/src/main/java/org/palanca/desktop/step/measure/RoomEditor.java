@@ -13,6 +13,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
@@ -80,7 +81,7 @@ final class RoomEditor {
         }
 
         @Override
-        public Kind fromString(String text) {
+        public @Nullable Kind fromString(String text) {
             return null;
         }
     }
@@ -93,7 +94,7 @@ final class RoomEditor {
         }
 
         @Override
-        public Item fromString(String text) {
+        public @Nullable Item fromString(String text) {
             return null;
         }
     }

@@ -13,6 +13,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.board.BoardLayout;
 import org.palanca.desktop.board.FloorBoard;
@@ -47,7 +48,10 @@ final class SurveyBoard extends FloorBoard {
     private static final int MOST_DOTS = 20_000;
 
     private final Supplier<Vehicle> vehicle;
+
+    @SuppressWarnings("NullAway.Init") // Null until something is shown.
     private Adjustment adjustment;
+
     private String from = "";
     private String to = "";
     private Optional<Adjustment.Residual> outlier = Optional.empty();
@@ -56,9 +60,9 @@ final class SurveyBoard extends FloorBoard {
     private Consumer<String> pressedMark = name -> {};
     private Consumer<ScanPoint> pressedPoint = point -> {};
     private BiConsumer<Elevation, Vector3D> pressedPlace = (elevation, place) -> {};
-    private BiConsumer<Vector3D, Vector3D> drawnBox;
-    private Vector3D dragFrom;
-    private Vector3D dragTo;
+    private @Nullable BiConsumer<Vector3D, Vector3D> drawnBox;
+    private @Nullable Vector3D dragFrom;
+    private @Nullable Vector3D dragTo;
 
     SurveyBoard(Supplier<Vehicle> vehicle, Supplier<Words> words, Supplier<Theme> theme) {
         super(words, theme, Views.SIDE_AND_TOP);
@@ -82,7 +86,7 @@ final class SurveyBoard extends FloorBoard {
     }
 
     /** Until told otherwise, a drag in the top view draws a box; null ends that. */
-    void drawBoxes(BiConsumer<Vector3D, Vector3D> listener) {
+    void drawBoxes(@Nullable BiConsumer<Vector3D, Vector3D> listener) {
         drawnBox = listener;
     }
 

@@ -53,8 +53,13 @@ public final class PlacePane extends StepPane {
     private final WorkOrderView order;
     private final ReadingsTable readings = new ReadingsTable(this);
     private String chosen = "";
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private PlacingOrder placing;
+
     private final Map<FoundAgainst, OptionalDouble> offs = new HashMap<>();
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private Survey offsIn;
 
     public PlacePane(StepContext context) {

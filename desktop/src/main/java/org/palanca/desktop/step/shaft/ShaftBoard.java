@@ -31,9 +31,16 @@ import org.palanca.vehicle.Vehicle;
  */
 final class ShaftBoard extends FloorBoard {
     private final boolean half;
+
+    @SuppressWarnings("NullAway.Init") // Null until something is shown.
     private AxleModel model;
+
     private List<AxleModel> ends = List.of();
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private Function<AxleModel, List<BentJoint>> joints;
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private Drawn drawn;
 
     /** Lines of the shafts at a model's pose. */

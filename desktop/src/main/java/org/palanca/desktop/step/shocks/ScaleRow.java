@@ -32,6 +32,8 @@ final class ScaleRow extends InstrumentRow {
     private final Consumer<double[]> take;
     private final Button attempt;
     private final Map<InstrumentLine.Kind, InstrumentLine> last = new EnumMap<>(InstrumentLine.Kind.class);
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private Vehicle vehicle;
 
     /** @param take is handed front left, front right, rear left and rear right [kg] when the user takes them */
@@ -83,14 +85,16 @@ final class ScaleRow extends InstrumentRow {
 
     @Override
     protected void take() {
-        boolean steady = Arrays.stream(PADS)
-                .allMatch(pad -> last.containsKey(pad) && last.get(pad).steady());
-        if (!steady) {
+        double[] read = Arrays.stream(PADS)
+                .map(last::get)
+                .filter(pad -> pad != null && pad.steady())
+                .mapToDouble(pad -> pad.value())
+                .toArray();
+        if (read.length < PADS.length) {
             complain(words().text("scales.wait"));
             return;
         }
-        take.accept(
-                Arrays.stream(PADS).mapToDouble(pad -> last.get(pad).value()).toArray());
+        take.accept(read);
     }
 
     @Override

@@ -26,10 +26,18 @@ import org.palanca.vehicle.springing.Shock;
 
 /** The axle on its shocks at ride, full bump and full droop. */
 public final class ShockBoard extends GripBoard {
+    @SuppressWarnings("NullAway.Init") // Null until something is shown.
     private Vehicle vehicle;
+
     private final Region inset;
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private AxleModel ride;
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private AxleModel bump;
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private AxleModel droop;
 
     /**

@@ -42,7 +42,10 @@ public final class SlopePane extends StepPane {
     private final FlowPane rocks = new FlowPane(14, 4);
     private final LatestTask tips = new LatestTask("tip angles", Duration.millis(250));
     private final LatestTask searches = new LatestTask("where it stands", Duration.millis(40));
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private Vehicle standing;
+
     private Optional<StandingVehicle> vehicle = Optional.empty();
     private Ground ground = Ground.LEVEL;
     private List<TipStudy> tipping = List.of();
@@ -218,7 +221,7 @@ public final class SlopePane extends StepPane {
     /** Every result of the axle on the board, where it stands now. */
     private void results(StaticEquilibrium rest, Words w, List<Node> side) {
         AxleModel model = new AxleModel(vehicle(), place());
-        if (!model.moveTo(rest.travel().get(place()))) {
+        if (!model.moveTo(rest.travel(place()))) {
             return;
         }
         side.add(Labels.of(w.text("slope.results", w.text("axle." + place().id())), "working-title"));

@@ -28,7 +28,10 @@ final class SlopeView extends DrawnRegion {
     private static final double TITLE = 20;
 
     private final Supplier<Words> words;
+
+    @SuppressWarnings("NullAway.Init") // Null until something is shown.
     private Vehicle vehicle;
+
     private Ground ground = Ground.LEVEL;
     private Optional<StaticEquilibrium> rest = Optional.empty();
 
@@ -149,7 +152,7 @@ final class SlopeView extends DrawnRegion {
         scribe.shapes(layout, elevation, AxleDrawing.surroundings(vehicle, elevation), false);
         for (AxlePlace place : fromSide ? List.of(AxlePlace.FRONT, AxlePlace.REAR) : List.of(AxlePlace.REAR)) {
             AxleModel model = new AxleModel(vehicle, place);
-            rest.ifPresent(at -> model.moveTo(at.travel().get(place)));
+            rest.ifPresent(at -> model.moveTo(at.travel(place)));
             scribe.shapes(layout, elevation, AxleDrawing.axle(model, elevation), rest.isEmpty());
         }
         g.restore();

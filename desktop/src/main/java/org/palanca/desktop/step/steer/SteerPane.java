@@ -62,8 +62,13 @@ public final class SteerPane extends StepPane {
     private final FlowPane settings = new FlowPane(12, 6);
     private final Label complaint = Labels.sentence("", "limit");
     private PickupAdvice.Room room = PickupAdvice.Room.USUAL;
+
+    @SuppressWarnings("NullAway.Init") // Null until something is shown.
     private SteerStudy latest;
+
+    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private Asked asked;
+
     private Tried tried = Tried.NOT_YET;
     private List<SteeringOffer> offers = List.of();
 
