@@ -9,8 +9,8 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
-import javafx.geometry.Rectangle2D;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -106,9 +106,8 @@ class JourneyTest extends WindowTest {
 
     @Test
     void theTravelPadMovesTheAxleAndEveryStripWithIt() throws Exception {
-        Rectangle2D square = board().padSquare();
-        var board = board().localToScreen(board().getBoundsInLocal());
-        Point2D droop = new Point2D(board.getMinX() + square.getMinX() + 1, board.getMinY() + square.getMaxY() - 1);
+        Bounds square = pad();
+        Point2D droop = new Point2D(square.getMinX() + 1, square.getMaxY() - 1);
         clickOn(droop);
         WheelTravel pose = window.state().poseProperty().get();
         assertThat(pose.left()).isEqualTo(pose.right()).isLessThan(-0.15);

@@ -106,13 +106,13 @@ class KeyboardTest extends WindowTest {
 
     @Test
     void theBoardZoomsAndShowsEverythingAgain() {
-        double before = board().pixelsPerMetre();
+        double before = pixelsPerMetre();
         moveTo(mount("lower frame left", Elevation.SIDE));
         scroll(3, javafx.geometry.VerticalDirection.UP);
         onFx(() -> {});
-        assertThat(board().pixelsPerMetre()).isNotEqualTo(before);
+        assertThat(pixelsPerMetre()).isNotEqualTo(before);
         push(KeyCode.CONTROL, KeyCode.DIGIT0);
-        assertThat(board().pixelsPerMetre()).isCloseTo(before, within(1e-9));
+        assertThat(pixelsPerMetre()).isCloseTo(before, within(1e-9));
     }
 
     @Test

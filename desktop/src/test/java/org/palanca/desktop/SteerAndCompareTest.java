@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -12,6 +13,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.palanca.desktop.board.PadLayout;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.drawing.Elevation;
 import org.palanca.study.steering.PickupAdvice;
@@ -44,9 +46,9 @@ class SteerAndCompareTest extends WindowTest {
     }
 
     private Point2D steerPoint(double part) {
-        Bounds board = board().localToScreen(board().getBoundsInLocal());
-        Point2D pixel = board().steerPixel(part);
-        return new Point2D(board.getMinX() + pixel.getX(), board.getMinY() + pixel.getY());
+        PadLayout pad = board().padNow().orElseThrow();
+        Rectangle2D line = pad.steer().orElseThrow();
+        return board().localToScreen(pad.steerX(part), (line.getMinY() + line.getMaxY()) / 2);
     }
 
     @Test
@@ -241,11 +243,8 @@ class SteerAndCompareTest extends WindowTest {
     /** The pose under the pointer is told before it is taken. */
     @Test
     void thePadPreviewsThePoseUnderThePointer() {
-        Bounds board = board().localToScreen(board().getBoundsInLocal());
-        var square = board().padSquare();
-        moveTo(new Point2D(
-                board.getMinX() + square.getMinX() + 0.8 * square.getWidth(),
-                board.getMinY() + square.getMinY() + 0.3 * square.getHeight()));
+        Bounds square = pad();
+        moveTo(new Point2D(square.getMinX() + 0.8 * square.getWidth(), square.getMinY() + 0.3 * square.getHeight()));
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(window.state().poseProperty().get().left())
                 .as("nothing moved")

@@ -14,8 +14,10 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import javafx.application.Platform;
 import javafx.event.ActionEvent;
+import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
@@ -23,17 +25,21 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.io.TempDir;
 import org.palanca.desktop.app.MainWindow;
+import org.palanca.desktop.board.BoardLayout;
 import org.palanca.desktop.board.BoardView;
 import org.palanca.desktop.control.FractionText;
 import org.palanca.desktop.document.FileAsker;
 import org.palanca.desktop.document.Settings;
 import org.palanca.desktop.step.measure.MeasurePane;
 import org.palanca.desktop.theme.Fonts;
+import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
+import org.palanca.result.catalogue.AxleModel;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.robot.Motion;
@@ -172,9 +178,23 @@ abstract class WindowTest extends FxRobot {
     /** Where a mount is on the screen in an elevation. */
     protected Point2D mount(String name, Elevation elevation) {
         settle();
-        Bounds board = board().localToScreen(board().getBoundsInLocal());
-        Point2D pixel = board().pixel(name, elevation);
-        return new Point2D(board.getMinX() + pixel.getX(), board.getMinY() + pixel.getY());
+        AxleModel model = new AxleModel(
+                window.document().vehicle(), window.state().axleProperty().get());
+        model.moveTo(window.state().poseProperty().get());
+        Vector3D at = AxleDrawing.mount(model, name);
+        BoardLayout layout = board().layoutNow().orElseThrow();
+        return board().localToScreen(layout.x(elevation, elevation.across(at)), layout.y(elevation, elevation.up(at)));
+    }
+
+    protected double pixelsPerMetre() {
+        return board().layoutNow().orElseThrow().scale();
+    }
+
+    /** The travel pad on the screen. */
+    protected Bounds pad() {
+        Rectangle2D square = board().padNow().orElseThrow().square();
+        return board().localToScreen(
+                        new BoundingBox(square.getMinX(), square.getMinY(), square.getWidth(), square.getHeight()));
     }
 
     /** Types a measure into a field and takes it with Enter. */

@@ -2,6 +2,9 @@ package org.palanca.floor.adjust;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.palanca.base.geometry.Side;
+import org.palanca.base.geometry.SidedName;
 import org.palanca.base.units.Lengths;
 import org.palanca.vehicle.survey.Reading;
 import org.palanca.vehicle.survey.ReadingKind;
@@ -52,14 +55,11 @@ public record SideBySide(Reading left, Reading right, double difference) {
     }
 
     private static boolean leftNamed(String mark) {
-        return mark.matches(".*\\bleft\\b.*");
+        return SidedName.of(mark).side().equals(Optional.of(Side.LEFT));
     }
 
     /** The name of the mark on the other side; the same where a name tells no side. */
     public static String other(String mark) {
-        if (leftNamed(mark)) {
-            return mark.replaceAll("\\bleft\\b", "right");
-        }
-        return mark.replaceAll("\\bright\\b", "left");
+        return SidedName.of(mark).mirrored();
     }
 }

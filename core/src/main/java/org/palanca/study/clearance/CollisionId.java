@@ -3,6 +3,7 @@ package org.palanca.study.clearance;
 import java.util.Locale;
 import java.util.Optional;
 import org.palanca.base.geometry.Side;
+import org.palanca.base.geometry.SidedName;
 import org.palanca.vehicle.PartRef;
 
 /**
@@ -62,6 +63,11 @@ public record CollisionId(Sort sort, String subject, String end) {
             case OBSTACLE -> Optional.of(PartRef.obstacle(subject));
             case LINK, JOINT, EARS, ARM, SHOCK, TYRE, HOUSING, SHAFT, RAIL, GROUND -> Optional.empty();
         };
+    }
+
+    /** What it and its counterpart across the centreline have in common. */
+    public CollisionId sideless() {
+        return new CollisionId(sort, SidedName.of(subject).stem(), end);
     }
 
     /** As reports write it, such as {@code link:upper left}. */

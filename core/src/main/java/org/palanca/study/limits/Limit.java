@@ -2,6 +2,7 @@ package org.palanca.study.limits;
 
 import java.util.List;
 import java.util.Locale;
+import org.palanca.base.geometry.SidedName;
 import org.palanca.base.words.Message;
 import org.palanca.study.clearance.CollisionBody;
 import org.palanca.study.clearance.CollisionId;
@@ -35,6 +36,14 @@ public record Limit(Kind kind, String subject, List<CollisionId> touching, Messa
         StringBuilder id = new StringBuilder(kind.id()).append(' ').append(subject);
         touching.forEach(body -> id.append(body).append(' '));
         return id.toString();
+    }
+
+    /** What it and the same on the other side have in common. */
+    public List<Object> sideless() {
+        return List.of(
+                kind,
+                SidedName.of(subject).stem(),
+                touching.stream().map(CollisionId::sideless).toList());
     }
 
     /** Sorts of limits, in the order in which they are drawn and listed. */

@@ -4,28 +4,23 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
-import javafx.geometry.Point2D;
 import javafx.geometry.Pos;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Button;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
-import javafx.util.Duration;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.command.Command;
-import org.palanca.desktop.control.LatestTask;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.theme.Theme;
@@ -36,17 +31,14 @@ import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.result.targets.MovePatch;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Travel;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.vehicle.edit.MountMoves;
 
 /** The board as a control: draws the present analysis and turns pointer and keys into changes. */
 public final class BoardView extends Region {
     private static final double REACH = 16;
-    private static final Duration PATCH_REST = Duration.millis(60);
     private static final AtomicLong GESTURES = new AtomicLong();
 
     private final Document document;
@@ -78,7 +70,7 @@ public final class BoardView extends Region {
 
     private @Nullable Gesture gesture;
     private boolean pulling;
-    private final LatestTask patchSearch = new LatestTask("patch", PATCH_REST);
+    private final PatchSearch patches;
     private Optional<MovePatch> patch = Optional.empty();
     private Optional<WheelTravel> preview = Optional.empty();
 
@@ -98,6 +90,7 @@ public final class BoardView extends Region {
         this.state = state;
         this.words = words;
         this.theme = theme;
+        patches = new PatchSearch(state);
         setId("board");
         getStyleClass().add("board");
         setFocusTraversable(true);
@@ -147,7 +140,7 @@ public final class BoardView extends Region {
             document.endGesture();
         });
         setOnScroll(this::scrolled);
-        setOnKeyPressed(this::key);
+        setOnKeyPressed(new BoardKeys(document, state, words, () -> lastElevation)::pressed);
     }
 
     /** Shows an analysis. */
@@ -260,33 +253,12 @@ public final class BoardView extends Region {
 
     /** Where the selected mount may go for the result that is shown, found beside the drawing. */
     private void askPatch() {
-        MountRef ref = state.selectionProperty().get();
-        boolean here = analysis != null
-                && ref != null
-                && ref.axle() == analysis.model().axle().place()
-                && analysis.model().axle().mount(ref.mount()).isPresent();
-        if (!here) {
-            patchSearch.drop();
-            patch = Optional.empty();
-            return;
+        if (analysis != null) {
+            patches.ask(analysis, found -> {
+                patch = found;
+                draw();
+            });
         }
-        Vehicle vehicle = analysis.model().vehicle();
-        String result = resultOfPatch(ref);
-        patchSearch.ask(goOn -> MovePatch.of(vehicle, ref, result, goOn), found -> {
-            patch = found;
-            draw();
-        });
-    }
-
-    /** The result whose working is open; else toe for a steering pickup; else the first strip. */
-    private String resultOfPatch(MountRef ref) {
-        String lit = state.litProperty().get();
-        if (lit != null) {
-            return lit;
-        }
-        boolean steers = analysis.model().axle().links(LinkRole.TIE_ROD).stream()
-                .anyMatch(link -> link.from().equals(ref.mount()) || link.to().equals(ref.mount()));
-        return steers && analysis.strip("toe.left").isPresent() ? "toe.left" : shownResult();
     }
 
     private boolean current(MovePatch found) {
@@ -295,12 +267,11 @@ public final class BoardView extends Region {
 
     /** Ends the work beside the window. */
     public void dispose() {
-        patchSearch.dispose();
+        patches.dispose();
     }
 
     private String shownResult() {
-        String lit = state.litProperty().get();
-        return lit != null ? lit : analysis.strips().get(0).result().id();
+        return PatchSearch.shown(state, analysis);
     }
 
     // --- Pointer ---------------------------------------------------------------------------------------------------
@@ -448,84 +419,18 @@ public final class BoardView extends Region {
         }
     }
 
-    // --- Keys ------------------------------------------------------------------------------------------------------
-
-    private void key(KeyEvent event) {
-        KeyCode code = event.getCode();
-        if (code == KeyCode.ESCAPE) {
-            state.selectionProperty().set(null);
-        } else if (code == KeyCode.CLOSE_BRACKET || code == KeyCode.OPEN_BRACKET) {
-            selectNext(code == KeyCode.CLOSE_BRACKET ? 1 : -1);
-        } else if (code.isArrowKey() && state.selectionProperty().get() != null && !event.isShortcutDown()) {
-            nudge(code, event.isShiftDown() ? 16 : 1);
-        } else {
-            return;
-        }
-        event.consume();
+    /** Where the elevations and the pad are now, in this control's own pixels; empty until something is shown. */
+    public Optional<BoardLayout> layoutNow() {
+        return Optional.ofNullable(layout);
     }
 
-    private void selectNext(int step) {
-        List<Mount> mounts = analysis.model().axle().mounts();
-        MountRef selected = state.selectionProperty().get();
-        int at = -1;
-        for (int i = 0; i < mounts.size(); i++) {
-            if (selected != null && mounts.get(i).name().equals(selected.mount())) {
-                at = i;
-            }
-        }
-        int next = at < 0 ? 0 : Math.floorMod(at + step, mounts.size());
-        state.selectionProperty()
-                .set(new MountRef(
-                        analysis.model().axle().place(), mounts.get(next).name()));
-    }
-
-    /** Moves what is in hand the way the arrow points in the elevation touched last. */
-    private void nudge(KeyCode code, int steps) {
-        MountRef ref = state.selectionProperty().get();
-        Optional<Axle> axle = document.vehicle()
-                .axle(ref.axle())
-                .filter(one -> one.place() == state.axleProperty().get()
-                        && one.mount(ref.mount()).isPresent());
-        if (axle.isEmpty()) {
-            return;
-        }
-        Vector3D at = axle.get().position(ref.mount(), document.vehicle().wheelbase());
-        double step = steps * MountDrag.grid(words.get().units().length());
-        double across = code == KeyCode.RIGHT ? step : code == KeyCode.LEFT ? -step : 0;
-        double up = code == KeyCode.UP ? step : code == KeyCode.DOWN ? -step : 0;
-        Vector3D to = lastElevation.place(lastElevation.across(at) + across, lastElevation.up(at) + up, at);
-        document.change(
-                MountMoves.moveTo(document.vehicle(), ref, to),
-                Message.of("change.moved", ref.mount()),
-                "nudge " + ref.mount());
-    }
-
-    // --- For tests and pictures ------------------------------------------------------------------------------------
-
-    /** Where a mount is drawn in an elevation, in this control's own pixels. */
-    public Point2D pixel(String mount, Elevation elevation) {
-        Vector3D at = AxleDrawing.mount(analysis.model(), mount);
-        return new Point2D(layout.x(elevation, elevation.across(at)), layout.y(elevation, elevation.up(at)));
-    }
-
-    /** Pixels a metre. */
-    public double pixelsPerMetre() {
-        return layout.scale();
+    /** Where the travel pad is now, in this control's own pixels; empty until something is shown. */
+    public Optional<PadLayout> padNow() {
+        return Optional.ofNullable(pad);
     }
 
     /** The pose under the pointer that is drawn faint, if any. */
     public Optional<WheelTravel> previewed() {
         return preview;
-    }
-
-    /** Pixel of a steering on its line, in this control's own pixels. */
-    public Point2D steerPixel(double part) {
-        Rectangle2D line = pad.steer().orElseThrow();
-        return new Point2D(pad.steerX(part), (line.getMinY() + line.getMaxY()) / 2);
-    }
-
-    /** The pad's square in this control's own pixels. */
-    public Rectangle2D padSquare() {
-        return pad.square();
     }
 }

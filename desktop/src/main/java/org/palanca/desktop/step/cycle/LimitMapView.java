@@ -12,7 +12,6 @@ import javafx.scene.text.TextAlignment;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.board.ShapePainter;
 import org.palanca.mechanism.axle.WheelTravel;
-import org.palanca.study.limits.Limit;
 import org.palanca.study.limits.LimitMap;
 import org.palanca.vehicle.Travel;
 
@@ -89,18 +88,13 @@ final class LimitMapView {
     }
 
     /** Limits by what they say of both sides alike: left and right of a thing are one entry of the key. */
-    private static Map<String, List<Integer>> kinds(LimitMap map) {
-        Map<String, List<Integer>> kinds = new LinkedHashMap<>();
+    private static Map<List<Object>, List<Integer>> kinds(LimitMap map) {
+        Map<List<Object>, List<Integer>> kinds = new LinkedHashMap<>();
         for (int i = 0; i < map.limits().size(); i++) {
-            Limit limit = map.limits().get(i);
-            String key = limit.kind() + sideless(limit.id());
-            kinds.computeIfAbsent(key, any -> new ArrayList<>()).add(i);
+            kinds.computeIfAbsent(map.limits().get(i).sideless(), any -> new ArrayList<>())
+                    .add(i);
         }
         return kinds;
-    }
-
-    private static String sideless(String id) {
-        return id.replace("left", "").replace("right", "");
     }
 
     private void cells(ShapePainter scribe, LimitMap found, Rectangle2D area) {

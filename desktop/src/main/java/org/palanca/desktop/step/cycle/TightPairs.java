@@ -3,10 +3,8 @@ package org.palanca.desktop.step.cycle;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import org.palanca.base.geometry.SidedName;
 import org.palanca.base.words.Message;
 import org.palanca.study.clearance.ClearanceStudy;
-import org.palanca.study.clearance.CollisionId;
 
 /** The pairs of a clearance study that are worth a line each. */
 final class TightPairs {
@@ -24,10 +22,6 @@ final class TightPairs {
 
     /** Left and right of a mirrored pair count as one where they come as near. */
     private static List<Object> sideless(ClearanceStudy.Tight tight) {
-        return List.of(sideless(tight.one().id()), sideless(tight.other().id()), Math.round(tight.room() * 1000));
-    }
-
-    private static CollisionId sideless(CollisionId id) {
-        return new CollisionId(id.sort(), SidedName.of(" " + id.subject()).stem(), id.end());
+        return List.of(tight.one().id().sideless(), tight.other().id().sideless(), Math.round(tight.room() * 1000));
     }
 }

@@ -2,16 +2,13 @@ package org.palanca.desktop.step.measure;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 import javafx.geometry.Point2D;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.control.Button;
-import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -21,7 +18,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.base.units.Lengths;
 import org.palanca.base.units.MeasureFormatException;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
@@ -31,11 +27,9 @@ import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
 import org.palanca.drawing.Elevation;
 import org.palanca.floor.adjust.Adjustment;
-import org.palanca.floor.adjust.SideBySide;
 import org.palanca.floor.adjust.SurveyFix;
 import org.palanca.floor.adjust.SurveyRemark;
 import org.palanca.floor.instrument.InstrumentLine;
-import org.palanca.vehicle.survey.Axis;
 import org.palanca.vehicle.survey.Instrument;
 import org.palanca.vehicle.survey.Mark;
 import org.palanca.vehicle.survey.Reading;
@@ -44,8 +38,6 @@ import org.palanca.vehicle.survey.Survey;
 
 /** Measure: press two marks, type what the tape says. Where everything is, how sure that is, and which reading is likely wrong. */
 public final class MeasurePane extends StepPane {
-    private static final double FIRST_HEIGHT = Lengths.inches(24);
-
     private final SurveyBoard board;
     private final ComboBox<ReadingKind> kind = new ComboBox<>();
     private final ComboBox<Instrument> instrument = new ComboBox<>();
@@ -55,10 +47,7 @@ public final class MeasurePane extends StepPane {
     private final Label unit = Labels.of("", "second");
     private final Button add = new Button();
     private final Label hint = Labels.sentence("", "working-meaning");
-    private final TextField newMark = new TextField();
-    private final CheckBox onFloor = new CheckBox();
-    private final CheckBox onString = new CheckBox();
-    private final Button makeMark = new Button();
+    private final NewMarkRow newMark = new NewMarkRow(() -> makeMark(Optional.empty()));
     private final Button importPoints = new Button();
     private final RoomEditor rooms;
     private final VBox tools = new VBox(6);
@@ -111,25 +100,15 @@ public final class MeasurePane extends StepPane {
         number.setAlignment(Pos.CENTER_LEFT);
         FlowPane first = new FlowPane(8, 6, kind, from, to, number, instrument);
         first.setRowValignment(VPos.CENTER);
-        newMark.setId("new-mark");
-        newMark.setPrefColumnCount(12);
-        newMark.setOnAction(event -> makeMark(Optional.empty()));
-        onFloor.setId("mark-on-floor");
-        onString.setId("mark-on-string");
-        makeMark.setId("make-mark");
-        makeMark.setOnAction(event -> makeMark(Optional.empty()));
         importPoints.setId("import-points");
         importPoints.setOnAction(event -> scan.read());
-        for (Region part : new Region[] {kind, from, to, instrument, add, makeMark, importPoints, onFloor, onString}) {
+        for (Region part : new Region[] {kind, from, to, instrument, add, importPoints}) {
             part.setMinWidth(USE_PREF_SIZE);
         }
-        FlowPane second = new FlowPane(8, 6, newMark, onFloor, onString, makeMark);
         tools.getChildren().setAll(importPoints, rooms.starter(), gauge);
         tools.getStyleClass().add("side-card");
-        second.setRowValignment(VPos.CENTER);
         first.getStyleClass().add("floor-entry");
-        second.getStyleClass().add("floor-entry");
-        getChildren().setAll(first, hint, board, second);
+        getChildren().setAll(first, hint, board, newMark);
         kind.setValue(ReadingKind.DISTANCE);
     }
 
@@ -137,10 +116,7 @@ public final class MeasurePane extends StepPane {
     public void relabel() {
         Words w = words();
         add.setText(w.text("measure.add"));
-        newMark.setPromptText(w.text("measure.new_mark"));
-        onFloor.setText(w.text("measure.on_floor"));
-        onString.setText(w.text("measure.on_string"));
-        makeMark.setText(w.text("measure.make_mark"));
+        newMark.relabel(w);
         importPoints.setText(w.text("measure.import"));
         from.setPromptText(w.text("measure.from"));
         to.setPromptText(w.text("measure.to"));
@@ -295,46 +271,19 @@ public final class MeasurePane extends StepPane {
             return;
         }
         Reading wanted = Reading.of(what, hand(from), what.between() ? hand(to) : "", 1);
-        Optional<Reading> taken = find(wanted);
-        List<String> parts = new ArrayList<>();
-        parts.add(w.text(SurveyRemark.phrase(wanted)));
-        taken.filter(reading -> !reading.values().isEmpty())
-                .ifPresent(reading -> parts.add(w.text(
-                        reading.values().size() > 1 ? "measure.taken" : "measure.taken_once",
-                        w.units().text(reading.value(), what.quantity()),
-                        Integer.toString(reading.values().size()),
-                        w.units().text(reading.range(), what.quantity()))));
-        Adjustment others = taken.map(adjustment::without).orElse(adjustment);
-        others.expected(wanted)
-                .filter(expected -> what != ReadingKind.PLUMB)
-                .ifPresent(expected ->
-                        parts.add(w.text("measure.others", w.units().text(expected.value(), what.quantity()))));
-        Reading image = Reading.of(
-                what, SideBySide.other(wanted.from()), what.between() ? SideBySide.other(wanted.to()) : "", 1);
-        find(image)
-                .filter(reading -> !image.equals(wanted) && !reading.values().isEmpty())
-                .ifPresent(reading ->
-                        parts.add(w.text("measure.other_side", w.units().text(reading.value(), what.quantity()))));
-        hint.setText(String.join("   ", parts));
-    }
-
-    private Optional<Reading> find(Reading wanted) {
-        return build().survey().readings().stream().filter(wanted::sameAs).findFirst();
+        hint.setText(ReadingHint.of(adjustment, wanted, w));
     }
 
     // --- Marks -----------------------------------------------------------------------------------------------------
 
     private void pressPlace(Elevation elevation, Vector3D place) {
-        if (!newMark.getText().isBlank()) {
-            makeMark(Optional.of(
-                    elevation == Elevation.TOP
-                            ? new Vector3D(place.getX(), place.getY(), FIRST_HEIGHT)
-                            : new Vector3D(place.getX(), 0, place.getZ())));
+        if (!newMark.typed().isEmpty()) {
+            makeMark(Optional.of(NewMarkRow.pressed(elevation == Elevation.TOP, place)));
         }
     }
 
     private void makeMark(Optional<Vector3D> place) {
-        String name = newMark.getText().strip();
+        String name = newMark.typed();
         if (scan.isPicked() && !name.isEmpty()) {
             newMark.clear();
             scan.name(name);
@@ -344,18 +293,7 @@ public final class MeasurePane extends StepPane {
             complain(words().text(name.isEmpty() ? "measure.name_wanted" : "measure.name_taken", name));
             return;
         }
-        double left = name.matches(".*\\bright\\b.*") ? -0.45 : 0.45;
-        Vector3D near = place.orElse(new Vector3D(-vehicle().wheelbase() / 2, left, FIRST_HEIGHT));
-        Set<Axis> defined = EnumSet.noneOf(Axis.class);
-        if (onFloor.isSelected()) {
-            near = new Vector3D(near.getX(), near.getY(), 0);
-            defined.add(Axis.UP);
-        }
-        if (onString.isSelected()) {
-            near = new Vector3D(near.getX(), 0, near.getZ());
-            defined.add(Axis.LEFT);
-        }
-        Mark mark = new Mark(name, near, defined);
+        Mark mark = newMark.mark(place, -vehicle().wheelbase() / 2);
         if (change(build -> build.withSurvey(build.survey().with(mark)), "mark", name)) {
             complain("");
             newMark.clear();
@@ -461,8 +399,7 @@ public final class MeasurePane extends StepPane {
 
     /** Has a mark named, beginning with what it is called elsewhere. */
     void nameMark(String proposed) {
-        newMark.setText(proposed);
-        newMark.requestFocus();
+        newMark.propose(proposed);
     }
 
     SurveyBoard board() {
