@@ -48,7 +48,7 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
         looked = Set.copyOf(looked);
     }
 
-    private static final Recent<Assessment> RECENT = new Recent<>();
+    private static final Recent<Vehicle, Assessment> RECENT = new Recent<>();
 
     /** Looks at everything. The vehicle's description must have no errors. */
     public static Assessment of(Vehicle vehicle) {

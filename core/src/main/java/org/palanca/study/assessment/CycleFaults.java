@@ -31,7 +31,7 @@ import org.palanca.vehicle.Vehicle;
  * which pairs come too near. The longest of all studies; what it found is kept for what it looked at.
  */
 final class CycleFaults {
-    private static final Recent<List<Fault>> RECENT = new Recent<>();
+    private static final Recent<Vehicle, List<Fault>> RECENT = new Recent<>();
 
     private final AxlePlace place;
     private final List<Fault> faults = new ArrayList<>();

@@ -58,6 +58,8 @@ public record Remedy(
     /** Farthest move up or down [m]. */
     private static final double FARTHEST_UP = Lengths.inches(3);
 
+    private static final Recent<Asked, Optional<Remedy>> RECENT = new Recent<>();
+
     private static final double GRID_SLACK = 1e-9;
 
     /** Badness that a metre of moving has to win back, in band widths: keeps moves short. */
@@ -76,8 +78,20 @@ public record Remedy(
      * @param goOn asked now and then; answering false gives up early with nothing found
      */
     public static Optional<Remedy> find(Vehicle vehicle, AxlePlace place, String resultId, BooleanSupplier goOn) {
-        return new Search(vehicle, place, resultId).run(goOn);
+        Asked asked = new Asked(vehicle, place, resultId);
+        Optional<Optional<Remedy>> known = RECENT.of(asked);
+        if (known.isPresent() && goOn.getAsBoolean()) {
+            return known.get();
+        }
+        Optional<Remedy> found = new Search(vehicle, place, resultId).run(goOn);
+        if (goOn.getAsBoolean()) {
+            RECENT.keep(asked, found);
+        }
+        return found;
     }
+
+    /** What a search is about. */
+    private record Asked(Vehicle vehicle, AxlePlace place, String resultId) {}
 
     /** The move in words. */
     public Message move(Vehicle vehicle) {
