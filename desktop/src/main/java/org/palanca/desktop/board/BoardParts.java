@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.jspecify.annotations.Nullable;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
 import org.palanca.result.catalogue.AxleModel;
@@ -14,14 +15,16 @@ import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Placement;
 
 /**
- * What can be grabbed as a whole: a wishbone by its legs (its inner pivots move together), any other link, a rack with its
- * housing, a bellcrank, relay or pitman arm with its pin.
+ * What can be grabbed in an elevation: a mount, or as a whole a wishbone by its legs (its inner pivots move together), any other
+ * link, a rack with its housing, a bellcrank, relay or pitman arm with its pin.
  */
 final class BoardParts {
     private static final double REACH = 7;
+    private static final double MOUNT_REACH = 16;
     private static final List<BodyName> WHOLE_BODIES =
             List.of(BodyName.RACK, BodyName.BELLCRANK, BodyName.PITMAN, BodyName.RELAY);
 
@@ -33,6 +36,25 @@ final class BoardParts {
         this.model = model;
         this.layout = layout;
         this.elevation = elevation;
+    }
+
+    /** The mount under a pixel, the measured side before its mirror image, what is selected before all. */
+    Optional<MountRef> mount(double px, double py, @Nullable MountRef selected) {
+        Axle axle = model.axle();
+        MountRef best = null;
+        double least = MOUNT_REACH;
+        for (Mount mount : axle.mounts()) {
+            Vector3D at = AxleDrawing.mount(model, mount.name());
+            double away = Math.hypot(
+                    layout.x(elevation, elevation.across(at)) - px, layout.y(elevation, elevation.up(at)) - py);
+            MountRef ref = new MountRef(axle.place(), mount.name());
+            double rank = away + (mount.mirrored() ? 0.5 : 0) - (ref.equals(selected) ? 1 : 0);
+            if (rank < least) {
+                least = rank;
+                best = ref;
+            }
+        }
+        return Optional.ofNullable(best);
     }
 
     /** The mounts that move together when the part under a pixel is dragged; empty where there is no part. */

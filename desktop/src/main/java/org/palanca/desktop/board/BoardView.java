@@ -15,7 +15,6 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
@@ -24,21 +23,18 @@ import org.palanca.desktop.command.Command;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.theme.Theme;
-import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.result.targets.MovePatch;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Travel;
 import org.palanca.vehicle.Vehicle;
 
 /** The board as a control: draws the present analysis and turns pointer and keys into changes. */
 public final class BoardView extends Region {
-    private static final double REACH = 16;
     private static final AtomicLong GESTURES = new AtomicLong();
 
     private final Document document;
@@ -227,16 +223,15 @@ public final class BoardView extends Region {
                 || baseline.axle(axle.place()).filter(axle::equals).isPresent()) {
             return Optional.empty();
         }
-        return baseline.axle(axle.place()).map(old -> {
-            AxleModel model = new AxleModel(baseline, old.place());
-            model.moveTo(analysis.pose());
-            return model;
-        });
+        return baseline.axle(axle.place()).map(old -> moved(baseline, analysis.pose()));
     }
 
     private AxleModel at(WheelTravel pose) {
-        AxleModel model = new AxleModel(
-                analysis.model().vehicle(), analysis.model().axle().place());
+        return moved(analysis.model().vehicle(), pose);
+    }
+
+    private AxleModel moved(Vehicle vehicle, WheelTravel pose) {
+        AxleModel model = new AxleModel(vehicle, analysis.model().axle().place());
         model.moveTo(pose);
         return model;
     }
@@ -276,30 +271,13 @@ public final class BoardView extends Region {
 
     // --- Pointer ---------------------------------------------------------------------------------------------------
 
-    /** A mount under a pixel, the measured side before its mirror image, what is in hand before all. */
-    private Optional<MountRef> mountAt(double px, double py) {
-        Optional<Elevation> elevation = layout.elevation(px, py);
-        if (elevation.isEmpty()) {
-            return Optional.empty();
-        }
-        Axle axle = analysis.model().axle();
-        MountRef best = null;
-        double least = REACH;
-        for (Mount mount : axle.mounts()) {
-            Vector3D at = AxleDrawing.mount(analysis.model(), mount.name());
-            double away = Math.hypot(
-                    layout.x(elevation.get(), elevation.get().across(at)) - px,
-                    layout.y(elevation.get(), elevation.get().up(at)) - py);
-            MountRef ref = new MountRef(axle.place(), mount.name());
-            double rank = away
-                    + (mount.mirrored() ? 0.5 : 0)
-                    - (ref.equals(state.selectionProperty().get()) ? 1 : 0);
-            if (rank < least) {
-                least = rank;
-                best = ref;
-            }
-        }
-        return Optional.ofNullable(best);
+    private Optional<MountRef> mountAt(MouseEvent event) {
+        return layout.elevation(event.getX(), event.getY())
+                .flatMap(elevation -> new BoardParts(analysis.model(), layout, elevation)
+                        .mount(
+                                event.getX(),
+                                event.getY(),
+                                state.selectionProperty().get()));
     }
 
     private void moved(MouseEvent event) {
@@ -308,7 +286,7 @@ public final class BoardView extends Region {
         }
         boolean overPad = pad.square().contains(event.getX(), event.getY());
         preview(overPad ? Optional.of(poseAt(event)) : Optional.empty());
-        hover(mountAt(event.getX(), event.getY()).orElse(null));
+        hover(mountAt(event).orElse(null));
         boolean grabs = hover != null || part(event).isPresent();
         setCursor(grabs ? Cursor.MOVE : Cursor.DEFAULT);
     }
@@ -351,7 +329,7 @@ public final class BoardView extends Region {
             pull(event);
             return;
         }
-        Optional<MountRef> mount = mountAt(event.getX(), event.getY());
+        Optional<MountRef> mount = mountAt(event);
         Elevation elevation = layout.elevation(event.getX(), event.getY()).orElse(lastElevation);
         lastElevation = elevation;
         if (mount.isPresent() && event.getButton() == MouseButton.PRIMARY) {

@@ -18,6 +18,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.units.MeasureFormatException;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
@@ -53,6 +54,7 @@ public final class MeasurePane extends StepPane {
     private final VBox tools = new VBox(6);
     private final GaugeRow gauge;
     private final ReadingList list;
+    private final RemarkList remarkList = new RemarkList(this::made, this::takeUp);
 
     @SuppressWarnings("NullAway.Init") // Null until something is shown.
     private Adjustment adjustment;
@@ -301,47 +303,25 @@ public final class MeasurePane extends StepPane {
         }
     }
 
-    private Button fixButton(SurveyFix fix, int number, Words w) {
-        String what = w.text(fix.said());
-        Button button = Labels.button(
-                "survey-fix-" + number,
-                what,
-                () -> change(
-                        build -> build.withSurvey(fix.in(build.survey())),
-                        "reading",
-                        w.text(SurveyRemark.phrase(fix.before()))));
-        button.setAccessibleText(what + ": " + w.text(SurveyRemark.phrase(fix.before())));
-        return button;
+    private void made(SurveyFix fix) {
+        change(
+                build -> build.withSurvey(fix.in(build.survey())),
+                "reading",
+                words().text(SurveyRemark.phrase(fix.before())));
     }
 
-    private Label remark(SurveyRemark remark, Words w) {
-        Label label = Labels.sentence(
-                w.text(remark.message()), remark.level() == SurveyRemark.Level.ADVICE ? "second" : "working-why");
-        label.setOnMouseClicked(event -> remark.marks().stream().findFirst().ifPresent(name -> {
-            from.setValue(name);
-            to.setValue(remark.marks().size() > 1 ? remark.marks().get(1) : null);
-        }));
-        return label;
+    private void takeUp(SurveyRemark remark) {
+        remark.marks().stream()
+                .findFirst()
+                .ifPresent(name ->
+                        select(name, remark.marks().size() > 1 ? remark.marks().get(1) : null));
     }
 
     private void showSide() {
         Words w = words();
         VBox side = sideColumn();
         side.getChildren().clear();
-        String first = adjustment.survey().marks().isEmpty()
-                ? w.text("measure.start")
-                : remarks.isEmpty()
-                        ? w.text("survey.well_held")
-                        : w.text(remarks.get(0).message());
-        Label headline = Labels.sentence(first, "side-headline");
-        headline.setId("survey-headline");
-        if (!remarks.isEmpty() && remarks.get(0).level() != SurveyRemark.Level.ADVICE) {
-            headline.getStyleClass().add("limit");
-        }
-        side.getChildren().add(headline);
-        if (!remarks.isEmpty()) {
-            remarks.get(0).fix().ifPresent(fix -> side.getChildren().add(fixButton(fix, 0, w)));
-        }
+        side.getChildren().addAll(remarkList.first(adjustment.survey().marks().isEmpty(), remarks, w));
         side.getChildren().add(new Keypad(value, this::take, w.text("measure.add")));
         if (!hand(from).isEmpty()) {
             side.getChildren().add(markCard(hand(from), w));
@@ -351,13 +331,7 @@ public final class MeasurePane extends StepPane {
         }
         side.getChildren().add(tools);
         rooms.card().ifPresent(side.getChildren()::add);
-        VBox more = new VBox(7);
-        for (int i = 1; i < remarks.size(); i++) {
-            int number = i;
-            more.getChildren().add(remark(remarks.get(i), w));
-            remarks.get(i).fix().ifPresent(fix -> more.getChildren().add(fixButton(fix, number, w)));
-        }
-        side.getChildren().add(more);
+        side.getChildren().add(remarkList.others(remarks, w));
         if (!adjustment.survey().readings().isEmpty()) {
             list.show(adjustment);
             side.getChildren().add(list);
@@ -418,7 +392,7 @@ public final class MeasurePane extends StepPane {
     }
 
     /** Selects the marks of a measurement, as pressing them does. */
-    public void select(String first, String second) {
+    public void select(String first, @Nullable String second) {
         from.setValue(first);
         to.setValue(second);
     }
