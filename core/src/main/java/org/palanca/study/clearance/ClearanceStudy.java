@@ -39,6 +39,9 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
     /** Room larger than this is not worth knowing [m]. */
     private static final double FAR = 0.3;
 
+    /** What is nearer by less is as near: two that stay as they are to one another are told where they were seen first [m]. */
+    private static final double ROUNDING = 1e-9;
+
     /** A place is not tighter for less [m]. */
     private static final double A_HAIR = 1e-6;
 
@@ -150,10 +153,17 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
             }
             for (int i = 0; i < room.length; i++) {
                 double gap = clearances.gap(i, room[i]);
-                if (gap < room[i]) {
+                if (gap < room[i] - ROUNDING) {
                     room[i] = gap;
                     pose[i] = at;
                 }
+            }
+        }
+
+        /** Looks at ride, straight ahead and at both locks: what does not depend on travel is told there. */
+        void visitRide(boolean steers) {
+            for (double steer : steers ? new double[] {0, 1, -1} : new double[] {0}) {
+                visit(WheelTravel.RIDE.withSteer(steer));
             }
         }
 
@@ -198,7 +208,7 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
 
         void take(Search other) {
             for (int i = 0; i < room.length; i++) {
-                if (other.room[i] < room[i]) {
+                if (other.room[i] < room[i] - ROUNDING) {
                     room[i] = other.room[i];
                     pose[i] = other.pose[i];
                 } else {
@@ -261,7 +271,7 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
         boolean steers = axle.steering().isPresent();
         int turns = steers ? LOOK_OVER_STEERS : 1;
         Range range = range(envelope, axle);
-        search.visit(WheelTravel.RIDE);
+        search.visitRide(steers);
         search.visit(envelope);
         for (int parity = 0; parity < 2; parity++) {
             rows(search, range, LOOK_OVER, turns, parity, goOn);
@@ -285,6 +295,7 @@ public record ClearanceStudy(List<Tight> tight, int poses, double done) {
         boolean steers = axle.steering().isPresent();
         TravelEnvelope envelope = new TravelEnvelope(one.clearances.model());
         Range range = range(envelope, axle);
+        one.visitRide(steers);
         one.visit(envelope);
         int all = 0;
         for (int i = 0; i < SIZES.length; i++) {

@@ -65,10 +65,10 @@ public final class CycleWords {
 
     /** A pose by the travel of both wheels and the lock. */
     public static Message pose(WheelTravel pose) {
-        if (pose.equals(WheelTravel.RIDE)) {
-            return Message.of("cycle.pose.ride");
-        }
         String lock = pose.steer() == 0 ? "" : pose.steer() > 0 ? ".left" : ".right";
+        if (pose.left() == 0 && pose.right() == 0) {
+            return Message.of("cycle.pose.ride" + lock);
+        }
         return Message.of("cycle.pose" + lock, Message.length(pose.left()), Message.length(pose.right()));
     }
 

@@ -46,6 +46,21 @@ class ClearanceTest {
         return new Part(name, BodyName.of("frame"), Part.Kind.FIXED, new Part.BoxForm(box));
     }
 
+    /** A rack goes across with the steering alone: to name a travel would send somebody looking for nothing. */
+    @Test
+    void whatDoesNotDependOnTravelIsToldAtRideHeight() {
+        AxleModel front = new AxleModel(Examples.vehicle("plover.palanca.json"), AxlePlace.FRONT);
+        List<ClearanceStudy.Tight> found = new ArrayList<>(
+                ClearanceStudy.run(front.vehicle(), AxlePlace.FRONT, Runnable::run, () -> true, any -> {})
+                        .tight());
+        found.addAll(ClearanceStudy.tooTight(new Clearances(front), new TravelEnvelope(front)));
+        assertThat(found)
+                .filteredOn(tight -> tight.one().id().sort() == CollisionId.Sort.RAIL
+                        && tight.other().id().toString().startsWith("ears:tie rod inner"))
+                .isNotEmpty()
+                .allSatisfy(tight -> assertThat(tight.pose().withSteer(0)).isEqualTo(WheelTravel.RIDE));
+    }
+
     @Test
     void theStudyFindsWhatLookingEverywhereFinds() {
         Vehicle tarn = Examples.tarn();
