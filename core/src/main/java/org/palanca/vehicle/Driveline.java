@@ -2,6 +2,7 @@ package org.palanca.vehicle;
 
 import java.util.Locale;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Lengths;
 
 /**
  * Where the shaft of an axle runs: from the gearbox to the pinion.
@@ -82,5 +83,20 @@ public record Driveline(
 
     public Driveline withPhase(double other) {
         return new Driveline(output, outputAngle, reach, offset, drop, slip, joints, limit, other);
+    }
+
+    /** A shaft as long as half the wheelbase, a little above the axle, to be corrected by the tape. */
+    public static Driveline usual(Axle axle, double wheelbase) {
+        double inward = -axle.place().outward();
+        return new Driveline(
+                new Vector3D(
+                        axle.lineX(wheelbase) + inward * wheelbase * 0.5,
+                        0,
+                        axle.tyre().loadedRadius() + 0.2),
+                Math.toRadians(3),
+                Lengths.inches(12),
+                0,
+                0,
+                Lengths.inches(3));
     }
 }

@@ -12,6 +12,7 @@ import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.study.travel.TravelEnvelope;
 import org.palanca.study.travel.WorstPose;
+import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Surroundings;
@@ -209,5 +210,18 @@ public final class TyreClearance {
                 }
             }
         }
+    }
+
+    /** A well that just fits what is planned, to be corrected by the tape. */
+    public static WheelWell usualWell(Axle axle) {
+        double radius = axle.tyre().diameter() / 2;
+        double half = axle.tyre().width() / 2;
+        return new WheelWell(
+                -radius - 2 * USUAL,
+                radius + 2 * USUAL,
+                axle.tyre().loadedRadius() + radius + axle.travel().bump() + USUAL,
+                axle.track() / 2 - half - 2 * USUAL,
+                axle.track() / 2 + half + 2 * USUAL,
+                USUAL);
     }
 }

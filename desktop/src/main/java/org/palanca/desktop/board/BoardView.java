@@ -4,16 +4,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
-import javafx.geometry.Pos;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Cursor;
-import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.control.Button;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Message;
@@ -42,7 +38,7 @@ public final class BoardView extends Region {
     private final Supplier<Words> words;
     private final Supplier<Theme> theme;
     private final Canvas canvas = new Canvas();
-    private final FlowPane padButtons = new FlowPane(4, 4);
+    private final PadButtons padButtons;
     private BoardLayout.Zoom zoom = BoardLayout.Zoom.FIT;
 
     @SuppressWarnings("NullAway.Init") // Null until something is shown.
@@ -90,22 +86,12 @@ public final class BoardView extends Region {
         setId("board");
         getStyleClass().add("board");
         setFocusTraversable(true);
-        padButtons.setAlignment(Pos.CENTER);
-        padCommands.forEach(command -> padButtons.getChildren().add(padButton(command)));
+        padButtons = new PadButtons(padCommands);
         getChildren().addAll(canvas, padButtons);
         setMinSize(200, 200);
         // The canvas takes what is left; it must not ask for what it had.
         setPrefSize(400, 300);
         listen();
-    }
-
-    private static Button padButton(Command command) {
-        Button button = new Button();
-        button.setId("pad-" + command.id());
-        button.getStyleClass().add("pad-button");
-        button.setOnAction(event -> command.run());
-        button.setUserData(command);
-        return button;
     }
 
     private void listen() {
@@ -178,15 +164,7 @@ public final class BoardView extends Region {
         canvas.setHeight(getHeight());
         draw();
         if (layout != null) {
-            for (Node button : padButtons.getChildren()) {
-                ((Button) button).setText(words.get().text("pad." + ((Command) button.getUserData()).id()));
-            }
-            padButtons.setVisible(PadLayout.roomForButtons(layout.pad(), size));
-            padButtons.setPrefWrapLength(layout.pad().getWidth());
-            double wide = Math.min(layout.pad().getWidth(), padButtons.prefWidth(-1));
-            double x = pad.square().getMinX() + (pad.square().getWidth() - wide) / 2;
-            x = Math.max(layout.pad().getMinX(), Math.min(x, layout.pad().getMaxX() - wide));
-            padButtons.resizeRelocate(x, pad.buttonsTop(size), wide, padButtons.prefHeight(wide));
+            padButtons.lie(layout, pad, size, words.get());
         }
     }
 

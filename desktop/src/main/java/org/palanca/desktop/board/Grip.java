@@ -1,5 +1,10 @@
 package org.palanca.desktop.board;
 
+import java.util.function.Predicate;
+import org.palanca.study.clearance.CollisionBody;
+import org.palanca.study.clearance.CollisionId;
+import org.palanca.study.clearance.Nearest;
+import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.PartRef;
 
@@ -7,6 +12,9 @@ import org.palanca.vehicle.PartRef;
 public sealed interface Grip {
     /** What the shop calls it. */
     String name();
+
+    /** Tells the bodies of an axle that are it, or are bolted at it. */
+    Predicate<CollisionBody> bodies(Axle axle);
 
     /** A part with a shape, by its name. */
     static Grip part(String name) {
@@ -19,6 +27,11 @@ public sealed interface Grip {
         public String name() {
             return ref.mount();
         }
+
+        @Override
+        public Predicate<CollisionBody> bodies(Axle axle) {
+            return Nearest.boltedAt(axle, ref.mount());
+        }
     }
 
     /**
@@ -30,6 +43,11 @@ public sealed interface Grip {
         @Override
         public String name() {
             return ref.name();
+        }
+
+        @Override
+        public Predicate<CollisionBody> bodies(Axle axle) {
+            return Nearest.thing(CollisionId.of(ref));
         }
     }
 }

@@ -17,7 +17,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.base.units.Lengths;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Verdict;
@@ -82,37 +81,13 @@ public final class FitPane extends StepPane {
         return vehicle().axle(place()).orElseThrow();
     }
 
-    /** A well that just fits what is planned, to be corrected by the tape. */
     private WheelWell well() {
-        return around().well().orElseGet(() -> {
-            Axle axle = axle();
-            double radius = axle.tyre().diameter() / 2;
-            double half = axle.tyre().width() / 2;
-            return new WheelWell(
-                    -radius - 2 * TyreClearance.USUAL,
-                    radius + 2 * TyreClearance.USUAL,
-                    axle.tyre().loadedRadius() + radius + axle.travel().bump() + TyreClearance.USUAL,
-                    axle.track() / 2 - half - 2 * TyreClearance.USUAL,
-                    axle.track() / 2 + half + 2 * TyreClearance.USUAL,
-                    TyreClearance.USUAL);
-        });
+        return around().well().orElseGet(() -> TyreClearance.usualWell(axle()));
     }
 
     private Driveline driveline() {
-        return around().driveline().orElseGet(() -> {
-            double line = axle().lineX(vehicle().wheelbase());
-            double inward = -place().outward();
-            return new Driveline(
-                    new Vector3D(
-                            line + inward * vehicle().wheelbase() * 0.5,
-                            0,
-                            axle().tyre().loadedRadius() + 0.2),
-                    Math.toRadians(3),
-                    Lengths.inches(12),
-                    0,
-                    0,
-                    Lengths.inches(3));
-        });
+        return around().driveline()
+                .orElseGet(() -> Driveline.usual(axle(), vehicle().wheelbase()));
     }
 
     @Override

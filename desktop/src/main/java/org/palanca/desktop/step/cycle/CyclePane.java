@@ -3,7 +3,6 @@ package org.palanca.desktop.step.cycle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -26,8 +25,6 @@ import org.palanca.study.assessment.ClearanceGain;
 import org.palanca.study.assessment.TravelGain;
 import org.palanca.study.clearance.ClearanceStudy;
 import org.palanca.study.clearance.CollisionBodies;
-import org.palanca.study.clearance.CollisionBody;
-import org.palanca.study.clearance.CollisionId;
 import org.palanca.study.clearance.Nearest;
 import org.palanca.study.limits.CycleWords;
 import org.palanca.study.limits.TravelEnd;
@@ -126,10 +123,7 @@ public final class CyclePane extends StepPane {
     }
 
     private Optional<ClearanceStudy.Tight> nearest(Grip grip) {
-        Predicate<CollisionBody> about = grip instanceof Grip.OnPart part
-                ? Nearest.thing(CollisionId.of(part.ref()))
-                : Nearest.boltedAt(axleNow(), grip.name());
-        return Nearest.of(vehicle(), place(), state().poseProperty().get(), about);
+        return Nearest.of(vehicle(), place(), state().poseProperty().get(), grip.bodies(axleNow()));
     }
 
     @Override
