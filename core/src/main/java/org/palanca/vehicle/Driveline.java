@@ -85,7 +85,11 @@ public record Driveline(
         return new Driveline(output, outputAngle, reach, offset, drop, slip, joints, limit, other);
     }
 
-    /** A shaft as long as half the wheelbase, a little above the axle, to be corrected by the tape. */
+    /**
+     * A shaft as long as half the wheelbase, a little above the axle, to be corrected by the tape.
+     *
+     * @param wheelbase [m]
+     */
     public static Driveline usual(Axle axle, double wheelbase) {
         double inward = -axle.place().outward();
         return new Driveline(

@@ -209,4 +209,33 @@ class OnePoseTest {
         assertThat(model.closed()).isTrue();
         assertThat(Examples.WORDS.text(model.whyUnsound().orElseThrow())).contains("No bushing gives that much");
     }
+
+    /** Asked for its places alone an axle has no rates, and none of a pose before may pass for one; asked again it has them. */
+    @ParameterizedTest
+    @MethodSource("layouts")
+    void placesWithoutMotionsAreThoseOfThePose(SuspensionType type, StarterSteering steering) {
+        Vehicle vehicle = Starts.front(Use.TRAIL, 2.7, 0.84, type, steering);
+        WheelTravel pose = new WheelTravel(0.03, -0.02, steering == StarterSteering.NONE ? 0 : 0.4);
+        AxleModel whole = new AxleModel(vehicle, AxlePlace.FRONT);
+        AxleModel placed = new AxleModel(vehicle, AxlePlace.FRONT);
+        assertThat(whole.moveTo(pose)).isTrue();
+        assertThat(placed.placeAt(pose)).isTrue();
+        double tolerance = whole.strains().isEmpty() ? TEST_RIGID : TEST_BOUND;
+        for (int mount = 0; mount < whole.axle().mounts().size(); mount++) {
+            for (int component = 0; component < 3; component++) {
+                assertThat(placed.motion().mount(mount, component))
+                        .isCloseTo(whole.motion().mount(mount, component), within(tolerance));
+                assertThat(placed.motion().mountHeave(mount, component))
+                        .satisfiesAnyOf(
+                                rate -> assertThat(rate).isNaN(),
+                                rate -> assertThat(rate).isZero());
+            }
+        }
+        assertThat(placed.motion().heaveExists()).isFalse();
+        assertThat(placed.motion().heave().yaw()).isNaN();
+        assertThat(placed.moveTo(pose)).isTrue();
+        assertThat(placed.motion().heave().yaw())
+                .isCloseTo(whole.motion().heave().yaw(), within(1e-6));
+        assertThat(placed.motion().heaveExists()).isEqualTo(whole.motion().heaveExists());
+    }
 }

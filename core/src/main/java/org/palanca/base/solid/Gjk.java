@@ -56,9 +56,10 @@ final class Gjk {
             double along = v[0] * x + v[1] * y + v[2] * z;
             double gain = square - along;
             if (size > 0 && along > 0) {
-                double least = along / Math.sqrt(square);
+                double most = Math.sqrt(square);
+                double least = along / most;
                 // Half of what is to spare is known: the rest would say no more for what it costs.
-                if (least >= enough && 2 * (least - enough) >= Math.sqrt(square) - enough) {
+                if (least >= enough && 2 * (least - enough) >= most - enough) {
                     return least;
                 }
             }

@@ -166,7 +166,7 @@ public class AxleKinematics {
 
     /**
      * Moves to a pose and finds only where everything is there, not how it moves: half the work. Until the next move no
-     * motion exists, and rates are those of some pose before.
+     * motion exists, and every rate is NaN. On failure the last pose that closed stays, and {@link #closed} says so.
      */
     public final boolean placeAt(WheelTravel travel) {
         return close(travel.left(), travel.right(), travel.steer(), false);
@@ -203,10 +203,15 @@ public class AxleKinematics {
     }
 
     private void observe(boolean motions) {
-        boolean heaves = motions && solver.motion(heaveRates, modes.heave());
-        boolean rolls = motions && solver.motion(rollRates, modes.roll());
-        boolean steers = motions && drivers.length > 2 && solver.motion(steerRates, modes.steer());
-        modes.exist(heaves, rolls, steers);
+        if (motions) {
+            boolean heaves = solver.motion(heaveRates, modes.heave());
+            boolean rolls = solver.motion(rollRates, modes.roll());
+            Arrays.fill(modes.steer(), 0);
+            boolean steers = drivers.length > 2 && solver.motion(steerRates, modes.steer());
+            modes.exist(heaves, rolls, steers);
+        } else {
+            modes.unknown();
+        }
         observed = motions;
         // Only now: asking for motions takes the pose down to the rounding.
         Configuration at = solver.configuration();
@@ -215,7 +220,7 @@ public class AxleKinematics {
         for (int i = 0; i < locals.length; i++) {
             at.locate(bodies[i], locals[i], located);
             motion.mount(i, located[0], located[1], located[2]);
-            if (springs && motions) {
+            if (springs) {
                 motion.mountRates(i, bodies[i], located, modes);
             }
         }

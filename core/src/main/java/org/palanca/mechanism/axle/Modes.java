@@ -1,5 +1,7 @@
 package org.palanca.mechanism.axle;
 
+import java.util.Arrays;
+
 /** The instantaneous motions of all bodies at a pose, six numbers a body, and whether each of them exists. */
 final class Modes {
     private final double[] heave;
@@ -19,6 +21,14 @@ final class Modes {
         heaves = heaveDoes;
         rolls = rollDoes;
         steers = steerDoes;
+    }
+
+    /** Nothing is known of how anything moves: no number may pass for a rate. */
+    void unknown() {
+        Arrays.fill(heave, Double.NaN);
+        Arrays.fill(roll, Double.NaN);
+        Arrays.fill(steer, Double.NaN);
+        exist(false, false, false);
     }
 
     double[] heave() {

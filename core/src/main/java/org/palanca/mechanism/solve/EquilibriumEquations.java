@@ -150,7 +150,10 @@ final class EquilibriumEquations {
 
     /** The step that takes up what is out of balance, by the factors at hand; of the bodies that follow nothing is set. */
     void step(double[] step) {
-        solve(step);
+        factors.solve(right, unknown);
+        for (int i = 0; i < columns.length; i++) {
+            step[columns[i]] = unknown[i];
+        }
     }
 
     /** Adds a part of the change of forces that came with the last step. */
@@ -172,14 +175,7 @@ final class EquilibriumEquations {
             right[columns.length + k] = driver >= 0 ? rates[driver] : 0;
         }
         Arrays.fill(twist, 0);
-        solve(twist);
-    }
-
-    private void solve(double[] out) {
-        factors.solve(right, unknown);
-        for (int i = 0; i < columns.length; i++) {
-            out[columns[i]] = unknown[i];
-        }
+        step(twist);
     }
 
     /** Largest left-over of any rigid equation [m]; NaN counts as infinite. */

@@ -58,6 +58,7 @@ public record Remedy(
     /** Farthest move up or down [m]. */
     private static final double FARTHEST_UP = Lengths.inches(3);
 
+    /** A change that is undone, and a step that is opened again, ask for the same. */
     private static final Recent<Asked, Optional<Remedy>> RECENT = new Recent<>();
 
     private static final double GRID_SLACK = 1e-9;

@@ -59,7 +59,12 @@ public final class TravelEnvelope {
         return worst(way, 0);
     }
 
-    /** The worst pose with the wheels gone that way, at the lock that a steer turns to. */
+    /**
+     * The worst pose with the wheels gone that way, at the lock that a steer turns to.
+     *
+     * @param steer left positive; only its sign counts
+     * @throws java.util.NoSuchElementException where it is not 0 and nothing steers
+     */
     public WorstPose worst(WorstPose.Way way, double steer) {
         return worst.stream()
                 .filter(pose -> pose.way() == way && Math.signum(pose.pose().steer()) == Math.signum(steer))
