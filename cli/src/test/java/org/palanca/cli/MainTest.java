@@ -120,6 +120,7 @@ class MainTest {
     @Test
     void aPoseOutOfReachHasItsOwnExitCodeAndSaysWhy() {
         assertThat(run("solve", tarn, "--bump", "70 in", "--axle", "rear")).isEqualTo(ExitCodes.DOES_NOT_CLOSE);
+        assertThat(out).as("one reason, once").containsOnlyOnce("does not close");
         assertThat(err).contains("Rear axle");
     }
 

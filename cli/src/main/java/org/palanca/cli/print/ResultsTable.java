@@ -16,10 +16,16 @@ import org.palanca.vehicle.TargetBand;
 public final class ResultsTable {
     private ResultsTable() {}
 
-    /** Prints the table of a model at its present pose. */
+    /** Prints the table of a model at its present pose; where it does not close, why. */
     public static void print(AxleModel model, Words words, PrintWriter out) {
         out.println(model.vehicle().name() + " · "
                 + words.text("axle." + model.axle().place().id()));
+        if (!model.closed()) {
+            // One reason holds for all of them.
+            out.println("  " + words.text(model.whyOpen().orElseThrow()));
+            out.println();
+            return;
+        }
         for (Result result : model.results()) {
             Outcome outcome = model.outcome(result);
             UnitStyle.Text value = ResultWords.value(result, outcome, words);
