@@ -43,6 +43,7 @@ import org.palanca.result.catalogue.AxleModel;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.robot.Motion;
+import org.testfx.service.query.NodeQuery;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Drives the real window with a robot. Files are asked for by the test in the user's place. */
@@ -110,6 +111,14 @@ abstract class WindowTest extends FxRobot {
     protected void onFx(Runnable action) {
         WaitForAsyncUtils.waitForAsyncFx(PATIENCE.toMillis(), action);
         settle();
+    }
+
+    /** Looks on the window's own thread, which may be making the column anew that is looked through. */
+    @Override
+    public NodeQuery lookup(String query) {
+        return Platform.isFxApplicationThread()
+                ? super.lookup(query)
+                : WaitForAsyncUtils.waitForAsyncFx(PATIENCE.toMillis(), () -> super.lookup(query));
     }
 
     @Override
