@@ -8,6 +8,7 @@ import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.base.geometry.RigidMotion;
+import org.palanca.mechanism.solve.Mobility;
 import org.palanca.mechanism.solve.Mobility.Motion;
 import org.palanca.mechanism.solve.RigidPoseSolver;
 import org.palanca.mechanism.solve.Solution;
@@ -149,7 +150,7 @@ class MechanismTest {
     void withoutPanhardSwayIsLoose() {
         RigidPoseSolver solver = new RigidPoseSolver(parallelInPlan(0.08, 0.08, false));
         assertThat(solver.moveTo(0, 0)).isTrue();
-        assertThat(solver.freedoms().loose()).contains(Motion.SWAY);
+        assertThat(solver.freedoms().loose()).contains(new Mobility.Loose("axle", Motion.SWAY));
     }
 
     @Test

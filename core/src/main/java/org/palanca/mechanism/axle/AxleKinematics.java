@@ -299,7 +299,7 @@ public class AxleKinematics {
     /** Why the last move did not close, naming the member, the amount and something to try; empty when it closed. */
     public final Optional<Message> whyOpen() {
         return solver.solution() instanceof Solution.Open open
-                ? Optional.of(FaultWords.open(axle, asked(), open))
+                ? Optional.of(FaultWords.open(axle, open))
                 : Optional.empty();
     }
 

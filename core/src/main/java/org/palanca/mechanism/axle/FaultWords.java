@@ -1,44 +1,34 @@
 package org.palanca.mechanism.axle;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.palanca.base.geometry.Side;
 import org.palanca.base.words.Message;
 import org.palanca.mechanism.solve.ClosureDiagnosis;
 import org.palanca.mechanism.solve.Mobility;
 import org.palanca.mechanism.solve.Solution;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 
 /** Puts the solver's diagnosis into the trade's words: the member, the pose, the amount, and one thing to try. */
 final class FaultWords {
-    /** Travel smaller than this asks for nothing [m]. */
-    private static final double A_HAIR = 1e-9;
-
     /** Under this a length is told to the thousandth [m]: 1/8 in. */
     private static final double TAPE = 0.003175;
 
     private FaultWords() {}
 
-    /**
-     * Why an axle does not close.
-     *
-     * @param asked the pose that was asked for
-     */
-    static Message open(Axle axle, WheelTravel asked, Solution.Open open) {
+    /** Why an axle does not close. */
+    static Message open(Axle axle, Solution.Open open) {
         Message place = axle(axle.place());
         ClosureDiagnosis diagnosis = open.diagnosis();
-        Optional<Mobility.Blocked> blocked = diagnosis.freedoms().blocked().stream()
-                .filter(one -> asks(asked, one.motion()))
-                .findFirst();
-        if (blocked.isPresent()) {
-            return Message.of(
-                    blockedKey(axle),
-                    place,
-                    motion(blocked.get().motion()),
-                    names(axle, blocked.get().members()));
+        if (!diagnosis.blocking().isEmpty()) {
+            Mobility.Blocked blocked = diagnosis.blocking().get(0);
+            return Message.of(blockedKey(axle), place, motion(blocked.motion()), names(axle, blocked.members()));
         }
         Optional<ClosureDiagnosis.Gap> bar =
                 diagnosis.gaps().stream().filter(gap -> !gap.driver()).findFirst();
@@ -65,8 +55,11 @@ final class FaultWords {
                         diagnosis.between().get(1));
     }
 
-    /** Sloping links alike is no cure where leaf springs hold the axle. */
+    /** Sloping links alike is no cure where leaf springs hold the axle, nor where each wheel has its own. */
     private static String blockedKey(Axle axle) {
+        if (axle.independent()) {
+            return "fault.blocked_corner";
+        }
         return axle.linkage().leaves().isEmpty() ? "fault.blocked" : "fault.blocked_leaves";
     }
 
@@ -89,15 +82,6 @@ final class FaultWords {
         return metres < TAPE ? Message.fine(metres) : Message.length(metres);
     }
 
-    /** Whether a pose asks for a motion: a wheel up and another down for roll, both up for heave. */
-    private static boolean asks(WheelTravel asked, Mobility.Motion motion) {
-        return switch (motion) {
-            case ROLL -> Math.abs(asked.left() - asked.right()) > A_HAIR;
-            case HEAVE -> Math.abs(asked.left() + asked.right()) > A_HAIR;
-            default -> true;
-        };
-    }
-
     static Optional<Message> unsound(Axle held, Mobility freedoms) {
         Message axle = axle(held.place());
         if (!freedoms.blocked().isEmpty()) {
@@ -109,8 +93,19 @@ final class FaultWords {
     }
 
     static Optional<Message> loose(AxlePlace place, Mobility freedoms) {
-        Message axle = axle(place);
-        return freedoms.loose().stream().findFirst().map(loose -> Message.of("fault.loose." + name(loose), axle));
+        return freedoms.loose().stream().findFirst().map(loose -> loose(axle(place), loose));
+    }
+
+    private static Message loose(Message axle, Mobility.Loose loose) {
+        BodyName body = BodyName.of(loose.body());
+        if (body == BodyName.AXLE) {
+            return Message.of("fault.loose." + name(loose.motion()), axle);
+        }
+        Message named = Message.of("body." + body.id());
+        boolean knuckle = Arrays.stream(Side.values()).anyMatch(side -> body == BodyName.knuckle(side));
+        return knuckle && loose.motion() == Mobility.Motion.YAW
+                ? Message.of("fault.loose.steer", axle, named)
+                : Message.of("fault.loose.body", axle, named, motion(loose.motion()));
     }
 
     static Message pushedBeyond(Axle held, Solution.Strain most) {

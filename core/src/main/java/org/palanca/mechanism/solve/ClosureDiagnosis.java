@@ -21,8 +21,10 @@ import org.palanca.mechanism.Rod;
  * @param gaps of every bar or driver whose change alone lets the rest close, likeliest first
  * @param between where no single change does: the bars that stand in each other's way most, likeliest first
  * @param freedoms what is free, loose and blocked at the last pose that closed
+ * @param blocking what is blocked there of that which was asked for; then no single change is looked for
  */
-public record ClosureDiagnosis(List<Gap> gaps, List<String> between, Mobility freedoms) {
+public record ClosureDiagnosis(
+        List<Gap> gaps, List<String> between, Mobility freedoms, List<Mobility.Blocked> blocking) {
     /** A member that misses its length by more than this in the design pose does not fit there [m]. */
     private static final double FITS = 1e-6;
 
@@ -40,6 +42,7 @@ public record ClosureDiagnosis(List<Gap> gaps, List<String> between, Mobility fr
     public ClosureDiagnosis {
         gaps = List.copyOf(gaps);
         between = List.copyOf(between);
+        blocking = List.copyOf(blocking);
     }
 
     /**
@@ -83,7 +86,16 @@ public record ClosureDiagnosis(List<Gap> gaps, List<String> between, Mobility fr
             }
         }
         List<String> between = confirmed.isEmpty() ? bars.subList(0, Math.min(BETWEEN, bars.size())) : List.of();
-        return new ClosureDiagnosis(confirmed, between, Mobility.at(mechanism, from));
+        Mobility freedoms = Mobility.at(mechanism, from);
+        return new ClosureDiagnosis(confirmed, between, freedoms, freedoms.blocking(way(from, drivers)));
+    }
+
+    private static double[] way(Configuration from, double[] drivers) {
+        double[] way = drivers.clone();
+        for (int i = 0; i < way.length; i++) {
+            way[i] -= from.driver(i);
+        }
+        return way;
     }
 
     /** One that may be to blame, by its place among members and drivers. */

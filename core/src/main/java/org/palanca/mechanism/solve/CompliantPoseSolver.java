@@ -99,7 +99,14 @@ public final class CompliantPoseSolver extends SteppingSolver {
         designFactors = equilibrium.spareFactors();
         assemble();
         signAtDesign = factored ? factors.sign() : 0;
-        leastQuality = Math.max(LEAST_QUALITY, factored ? WELL_HELD * factors.quality() : 0);
+        double quality = factored ? factors.quality() : 0;
+        leastQuality = quality > LEAST_QUALITY ? Math.max(LEAST_QUALITY, WELL_HELD * quality) : WELL_HELD * quality;
+    }
+
+    /** What bushings hold gives way. */
+    @Override
+    boolean heldTooOften() {
+        return false;
     }
 
     /**
@@ -108,7 +115,7 @@ public final class CompliantPoseSolver extends SteppingSolver {
      */
     @Override
     boolean near() {
-        return wellHeld() && shortWay() && newton() && wentOn() && wellHeld();
+        return wellHeld() && shortWay() && newton(true) && wellHeld();
     }
 
     private boolean wellHeld() {
@@ -128,8 +135,7 @@ public final class CompliantPoseSolver extends SteppingSolver {
         return LONGEST_MOVE;
     }
 
-    @Override
-    boolean wentOn() {
+    private boolean wentOn() {
         return corrected < MOST_CORRECTED * predicted + A_LITTLE;
     }
 
@@ -162,14 +168,14 @@ public final class CompliantPoseSolver extends SteppingSolver {
     }
 
     @Override
-    boolean newton() {
+    boolean newton(boolean goingOn) {
         predicted = Double.NaN;
         corrected = 0;
         if (factored) {
             before.set(present);
             System.arraycopy(multiplier, 0, multiplierBefore, 0, multiplier.length);
             followOnOldFactors();
-            if (settle()) {
+            if (settle(goingOn)) {
                 return true;
             }
             present.set(before);
@@ -177,11 +183,11 @@ public final class CompliantPoseSolver extends SteppingSolver {
             predicted = Double.NaN;
             corrected = 0;
         }
-        return settle();
+        return settle(goingOn);
     }
 
     /** Newton's method with the second derivatives of each pose on the way. */
-    private boolean settle() {
+    private boolean settle(boolean goingOn) {
         for (int i = 0; i < MOST_ITERATIONS; i++) {
             equilibrium.balance(present);
             residual = equilibrium.largestRigidResidual();
@@ -193,6 +199,9 @@ public final class CompliantPoseSolver extends SteppingSolver {
                 return false;
             }
             double scale = stepOnFactors();
+            if (goingOn && !wentOn()) {
+                return false;
+            }
             if (scale == 1 && longest(step) < NEARLY_STILL) {
                 boolean sound = signAtDesign == 0 || factors.sign() == signAtDesign;
                 return sound && followers.close(present) && closedNow();
@@ -269,7 +278,8 @@ public final class CompliantPoseSolver extends SteppingSolver {
         }
         equilibrium.motion(rates, twist);
         followers.follow(rates, twist);
-        return surelyHeld() || freedoms().loose().isEmpty();
+        return surelyHeld()
+                || fromDesignOn().loose().isEmpty() && freedoms().loose().isEmpty();
     }
 
     @Override

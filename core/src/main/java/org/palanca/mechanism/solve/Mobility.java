@@ -1,6 +1,7 @@
 package org.palanca.mechanism.solve;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.RealMatrix;
@@ -18,7 +19,7 @@ import org.palanca.mechanism.Mechanism;
  * @param blocked motions that the drivers ask for and the members forbid, with the members that forbid it
  * @param redundant members that repeat what others already hold at this pose
  */
-public record Mobility(int rank, int free, List<Motion> loose, List<Blocked> blocked, List<String> redundant) {
+public record Mobility(int rank, int free, List<Loose> loose, List<Blocked> blocked, List<String> redundant) {
     /** Rotations are weighed against translations at this arm [m]: about half a track. */
     private static final double ARM = 0.7;
 
@@ -44,11 +45,43 @@ public record Mobility(int rank, int free, List<Motion> loose, List<Blocked> blo
         YAW
     }
 
-    /** A motion that the drivers ask for and these members forbid. */
-    public record Blocked(Motion motion, List<String> members) {
+    /**
+     * A freedom that no driver sets.
+     *
+     * @param body that moves, by its name: the first of which no other moves more than twice as much
+     * @param motion of that body, by its largest part
+     */
+    public record Loose(String body, Motion motion) {}
+
+    /**
+     * A motion that the drivers ask for and these members forbid.
+     *
+     * @param motion by its largest part
+     * @param members that forbid it together
+     * @param drivers parts of the drivers' values whose sum has to stay nought, one a driver, in their order
+     */
+    public record Blocked(Motion motion, List<String> members, List<Double> drivers) {
+        /** A sum smaller than this asks for nothing [m or rad]. */
+        private static final double A_HAIR = 1e-9;
+
         public Blocked {
             members = List.copyOf(members);
+            drivers = List.copyOf(drivers);
         }
+
+        /** Whether the drivers' values ask for what is forbidden. */
+        boolean asked(double[] values) {
+            double sum = 0;
+            for (int i = 0; i < values.length; i++) {
+                sum += drivers.get(i) * values[i];
+            }
+            return Math.abs(sum) > A_HAIR;
+        }
+    }
+
+    /** What is blocked of what the drivers' values ask for [m or rad, from where this was looked at]. */
+    public List<Blocked> blocking(double... values) {
+        return blocked.stream().filter(one -> one.asked(values)).toList();
     }
 
     /** Whether every driver can move, and nothing else can. */
@@ -68,16 +101,19 @@ public record Mobility(int rank, int free, List<Motion> loose, List<Blocked> blo
         for (int i = 0; i < free.size(); i++) {
             driven.setColumnVector(i, drivers.operate(free.get(i)));
         }
-        List<Motion> loose = new ArrayList<>();
+        List<Loose> loose = new ArrayList<>();
         if (!free.isEmpty()) {
             for (RealVector mix : nullBasis(driven)) {
-                loose.add(name(combine(free, mix)));
+                loose.add(loose(mechanism, combine(free, mix)));
             }
         }
         List<Blocked> blocked = new ArrayList<>();
         for (RealVector mix : nullBasis(driven.transpose())) {
             RealVector asked = drivers.preMultiply(mix);
-            blocked.add(new Blocked(name(asked), holding(mechanism, equations, members, asked)));
+            blocked.add(new Blocked(
+                    name(asked),
+                    holding(mechanism, equations, members, asked),
+                    Arrays.stream(mix.toArray()).boxed().toList()));
         }
         int rank = equations.columns - free.size();
         return new Mobility(rank, free.size(), loose, blocked, redundant(mechanism, equations, members));
@@ -117,6 +153,15 @@ public record Mobility(int rank, int free, List<Motion> loose, List<Blocked> blo
             sum = sum.add(vectors.get(i).mapMultiply(weights.getEntry(i)));
         }
         return sum;
+    }
+
+    private static Loose loose(Mechanism mechanism, RealVector twist) {
+        double most = twist.getLInfNorm();
+        int body = 0;
+        while (twist.getSubVector(6 * body, 6).getLInfNorm() < most / 2) {
+            body++;
+        }
+        return new Loose(mechanism.bodies().get(body).name(), name(twist.getSubVector(6 * body, 6)));
     }
 
     /** Names a motion by its largest part. */

@@ -2,10 +2,6 @@ package org.palanca.mechanism.solve;
 
 import java.util.Arrays;
 import java.util.List;
-import org.hipparchus.linear.MatrixUtils;
-import org.hipparchus.linear.RealMatrix;
-import org.hipparchus.linear.RealVector;
-import org.hipparchus.linear.SingularValueDecomposition;
 import org.palanca.mechanism.Mechanism;
 
 /**
@@ -18,9 +14,6 @@ import org.palanca.mechanism.Mechanism;
 public final class RigidPoseSolver extends SteppingSolver {
     /** Pivots smaller than this count as zero [m/m or m/rad, lengths of the order of a metre]. */
     private static final double PIVOT_FLOOR = 1e-9;
-
-    /** Singular values under this part of the largest count as zero. */
-    static final double RANK_TOLERANCE = 1e-8;
 
     /** A member row that a motion violates by more than this means that the motion is blocked [m per m]. */
     private static final double MOTION_TOLERANCE = 1e-9;
@@ -42,6 +35,7 @@ public final class RigidPoseSolver extends SteppingSolver {
     private static final double WELL_HELD = 0.1;
 
     private final BlockFactors factors;
+    private final ShortestStep shortest;
     private final double leastQuality;
     private final double[] step;
     private final double[] right;
@@ -66,6 +60,7 @@ public final class RigidPoseSolver extends SteppingSolver {
     public RigidPoseSolver(Mechanism mechanism) {
         super(mechanism);
         step = new double[equations.columns];
+        shortest = new ShortestStep(equations.rows, equations.columns);
         right = new double[equations.rows];
         reached = new double[asked.length];
         changed = new boolean[equations.rows];
@@ -84,8 +79,13 @@ public final class RigidPoseSolver extends SteppingSolver {
     }
 
     @Override
+    boolean heldTooOften() {
+        return equations.rows > equations.columns;
+    }
+
+    @Override
     boolean near() {
-        return wellHeld() && newton() && wentOn() && wellHeld();
+        return wellHeld() && newton(true) && wellHeld();
     }
 
     /** Near a dead point, where two ways of closing part, pivots vanish: no pose there is a safe start. */
@@ -99,8 +99,7 @@ public final class RigidPoseSolver extends SteppingSolver {
         return 0.05;
     }
 
-    @Override
-    boolean wentOn() {
+    private boolean wentOn() {
         return corrected < MOST_CORRECTED * predicted + A_LITTLE;
     }
 
@@ -111,7 +110,7 @@ public final class RigidPoseSolver extends SteppingSolver {
     }
 
     @Override
-    boolean newton() {
+    boolean newton(boolean goingOn) {
         markWhatChanges();
         predicted = Double.NaN;
         corrected = 0;
@@ -138,6 +137,9 @@ public final class RigidPoseSolver extends SteppingSolver {
             findStep();
             scale = guard(step);
             take(scale);
+            if (goingOn && !wentOn()) {
+                return false;
+            }
             if (scale == 1 && closedByLastStep(residual)) {
                 warm = onTheSameSide();
                 return warm;
@@ -244,29 +246,8 @@ public final class RigidPoseSolver extends SteppingSolver {
         if (square) {
             factors.solveActive(right, step);
         } else {
-            System.arraycopy(shortest(right).toArray(), 0, step, 0, step.length);
+            shortest.solve(equations.jacobian, right, step);
         }
-    }
-
-    private RealVector shortest(double[] rightSide) {
-        SingularValueDecomposition svd = new SingularValueDecomposition(jacobianMatrix());
-        double[] values = svd.getSingularValues();
-        RealVector projected = svd.getUT().operate(MatrixUtils.createRealVector(rightSide));
-        for (int i = 0; i < projected.getDimension(); i++) {
-            boolean real = i < values.length && values[i] > RANK_TOLERANCE * values[0];
-            projected.setEntry(i, real ? projected.getEntry(i) / values[i] : 0);
-        }
-        return svd.getV().operate(projected);
-    }
-
-    private RealMatrix jacobianMatrix() {
-        RealMatrix matrix = MatrixUtils.createRealMatrix(equations.rows, equations.columns);
-        for (int i = 0; i < equations.rows; i++) {
-            for (int j = 0; j < equations.columns; j++) {
-                matrix.setEntry(i, j, equations.jacobian[i * equations.columns + j]);
-            }
-        }
-        return matrix;
     }
 
     @Override
@@ -278,8 +259,10 @@ public final class RigidPoseSolver extends SteppingSolver {
             factors.solve(right, twist);
             return true;
         }
-        System.arraycopy(shortest(right).toArray(), 0, twist, 0, equations.columns);
-        return satisfies(twist) && freedoms().loose().isEmpty();
+        shortest.solve(equations.jacobian, right, twist);
+        return equations.rows >= equations.columns
+                && satisfies(twist)
+                && (shortest.unique() || freedoms().loose().isEmpty());
     }
 
     private boolean satisfies(double[] twist) {

@@ -3,6 +3,7 @@ package org.palanca.mechanism.solve;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.geometry.RigidMotion;
 import org.palanca.mechanism.Configuration;
 import org.palanca.mechanism.HeightDriver;
@@ -43,6 +44,14 @@ abstract class SteppingSolver implements PoseSolver {
     private final boolean[] lifts;
     private boolean closed;
 
+    /** Known once the design pose was tried: then nothing closes, for every way begins there. */
+    private boolean designOpen;
+
+    /** What the members forbid from the design pose on, found once, and the report on the last move; null until asked for. */
+    private @Nullable Mobility fromDesignOn;
+
+    private @Nullable Solution report;
+
     SteppingSolver(Mechanism mechanism) {
         this.mechanism = mechanism;
         equations = new Linearisation(mechanism);
@@ -57,8 +66,12 @@ abstract class SteppingSolver implements PoseSolver {
         }
     }
 
-    /** Goes from the present configuration to the drivers' values that stand in it. */
-    abstract boolean newton();
+    /**
+     * Goes from the present configuration to the drivers' values that stand in it.
+     *
+     * @param goingOn whether it fails where it does not go on along the way it began, but over to another pose
+     */
+    abstract boolean newton(boolean goingOn);
 
     /**
      * Goes from the pose at hand to the drivers asked for, which stand in the present configuration, if that pose is a safe
@@ -69,14 +82,11 @@ abstract class SteppingSolver implements PoseSolver {
     /** Longest change of a driver that a step on the way from the design pose may make at first [m or rad]. */
     abstract double longestStep();
 
-    /** Whether the step just taken went on along the way it began, and not over to another pose. */
-    abstract boolean wentOn();
-
     /** Closes in the design pose, as it does there whatever was before. */
     boolean toDesign() {
         present.reset();
         forgetNeighbour();
-        return newton();
+        return newton(false);
     }
 
     /** The present configuration was set from outside: what was kept of the last pose no longer belongs to it. */
@@ -99,6 +109,7 @@ abstract class SteppingSolver implements PoseSolver {
     public void reset() {
         present.reset();
         closed = false;
+        report = null;
         forgetNeighbour();
     }
 
@@ -109,10 +120,11 @@ abstract class SteppingSolver implements PoseSolver {
                     drivers.length + " driver values given, the mechanism has " + asked.length);
         }
         System.arraycopy(drivers, 0, asked, 0, asked.length);
+        report = null;
         start.set(present);
         iterations = 0;
         ask(asked, asked, 1);
-        closed = closed && near() || fromDesign();
+        closed = closed && near() || !designOpen && fromDesign();
         if (!closed) {
             present.set(start);
             forgetNeighbour();
@@ -120,9 +132,28 @@ abstract class SteppingSolver implements PoseSolver {
         return closed;
     }
 
+    /**
+     * Whether more equations than freedoms forbid the way there as it begins. Of a mechanism that is held too often only
+     * such poses close as its members happen to leave, and a way to one of them begins with a motion that they leave.
+     */
+    private boolean forbidden() {
+        return heldTooOften() && !fromDesignOn().blocking(asked).isEmpty();
+    }
+
+    /** Whether the equations that do not give are more than the freedoms. */
+    abstract boolean heldTooOften();
+
+    /** What is free, loose and blocked in the design pose. */
+    final Mobility fromDesignOn() {
+        if (fromDesignOn == null) {
+            fromDesignOn = Mobility.at(mechanism, mechanism.atDesign());
+        }
+        return fromDesignOn;
+    }
+
     /** Straight there; if that way is closed off, lifted first and steered then, or the other way about. */
     private boolean fromDesign() {
-        return along(true, true) || steers() && (along(true, false) || along(false, true));
+        return along(true, true) || !designOpen && steers() && (along(true, false) || along(false, true));
     }
 
     private boolean steers() {
@@ -146,7 +177,8 @@ abstract class SteppingSolver implements PoseSolver {
             first[i] = (lifts[i] ? lifted : steered) ? asked[i] : 0;
         }
         Arrays.fill(from, 0);
-        return toDesign() && leg(first) && (lifted && steered || leg(asked));
+        designOpen = !toDesign();
+        return !designOpen && !forbidden() && leg(first) && (lifted && steered || leg(asked));
     }
 
     /** From where the drivers stand to other values, in steps that shrink where they have to. */
@@ -165,7 +197,7 @@ abstract class SteppingSolver implements PoseSolver {
             stop.set(present);
             double next = Math.min(1, done + part);
             ask(from, to, next);
-            if (newton() && wentOn()) {
+            if (newton(true)) {
                 done = next;
                 part = Math.min(LENGTHEN * part, longestStep() / longest);
             } else {
@@ -210,8 +242,23 @@ abstract class SteppingSolver implements PoseSolver {
 
     @Override
     public final Solution solution() {
-        return closed
-                ? closedSolution()
-                : new Solution.Open(iterations, residual, ClosureDiagnosis.of(mechanism, present, asked));
+        if (report == null) {
+            report = closed ? closedSolution() : new Solution.Open(iterations, residual, diagnosis());
+        }
+        return report;
+    }
+
+    /** Where not even the design pose closes, that is what is to be mended, whichever pose was asked for. */
+    private ClosureDiagnosis diagnosis() {
+        if (designOpen) {
+            Mobility held = fromDesignOn();
+            return heldTooOften() && !held.blocked().isEmpty()
+                    ? new ClosureDiagnosis(List.of(), List.of(), held, held.blocked())
+                    : ClosureDiagnosis.of(mechanism, present, new double[asked.length]);
+        }
+        return forbidden()
+                ? new ClosureDiagnosis(
+                        List.of(), List.of(), fromDesignOn(), fromDesignOn().blocking(asked))
+                : ClosureDiagnosis.of(mechanism, present, asked);
     }
 }
