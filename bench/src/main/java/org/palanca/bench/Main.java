@@ -14,6 +14,7 @@ import org.palanca.bench.clearance.ClearanceTiming;
 import org.palanca.bench.clearance.SlopeTiming;
 import org.palanca.bench.solve.PoseBenchmark;
 import org.palanca.bench.sweep.MapBenchmark;
+import org.palanca.bench.window.WindowTiming;
 
 /** Runs the benchmarks once and prints what is claimed of them: ratios within the run, and what is allocated. */
 public final class Main {
@@ -24,6 +25,10 @@ public final class Main {
     private Main() {}
 
     public static void main(String[] args) throws RunnerException {
+        if (args.length > 0 && args[0].equals("window")) {
+            WindowTiming.print();
+            return;
+        }
         if (args.length > 0 && args[0].equals("cycle")) {
             ClearanceTiming.print();
             SlopeTiming.print();
@@ -59,21 +64,19 @@ public final class Main {
                 PoseBenchmark::corners);
         allocation("pose");
         allocation("poseAndAllResults");
-        allocation("map81");
-        System.out.printf(
-                "81 x 81 poses, all results, one core: %.2f of a display frame (1/60 s)%n",
-                score("map81") / FRAME_MICROSECONDS);
         ClearanceTiming.print();
         SlopeTiming.print();
-        frames("liveOnTwoCores", "four-link");
-        frames("rackOnTwoCores", "double wishbones with a rack, steered");
-        frames("bushedOnTwoCores", "radius arms on bushings with a steered axle");
+        map("fourLink", "four-link");
+        map("wishbones", "double wishbones with a rack, steered");
+        map("radiusArms", "radius arms on bushings with a steered axle");
+        map("leafSprings", "leaf springs with a steered axle");
     }
 
-    private void frames(String name, String what) {
+    private void map(String name, String what) {
         System.out.printf(
-                "41 x 41 poses, all results, two cores, %s: %.1f ms, %.2f of a display frame%n",
-                what, score(name) / 1000, score(name) / FRAME_MICROSECONDS);
+                "41 x 41 map of one result, two cores, %s: %.1f ms, %.2f of a display frame; every pose with all results on"
+                        + " one core takes %.1f times as long%n",
+                what, score(name) / 1000, score(name) / FRAME_MICROSECONDS, score(name + "EveryPose") / score(name));
     }
 
     private double score(String name) {

@@ -6,6 +6,7 @@ import org.palanca.base.units.Quantity;
 public abstract class DefinedResult implements Result {
     private final ResultKind kind;
     private final String subject;
+    private final String id;
     private final Motion motion;
     private final String source;
 
@@ -27,13 +28,14 @@ public abstract class DefinedResult implements Result {
     protected DefinedResult(ResultKind kind, String subject, Motion motion, String source) {
         this.kind = kind;
         this.subject = subject;
+        id = subject.isEmpty() ? kind.id() : kind.id() + "." + subject;
         this.motion = motion;
         this.source = source;
     }
 
     @Override
     public final String id() {
-        return subject.isEmpty() ? kind.id() : kind.id() + "." + subject;
+        return id;
     }
 
     @Override

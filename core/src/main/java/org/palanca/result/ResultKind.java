@@ -87,6 +87,7 @@ public enum ResultKind {
     SPRING_LOAD(Quantity.FORCE);
 
     private final Quantity quantity;
+    private final String id = name().toLowerCase(Locale.ROOT);
 
     ResultKind(Quantity quantity) {
         this.quantity = quantity;
@@ -99,7 +100,7 @@ public enum ResultKind {
 
     /** Its name in files, output and word keys. */
     public String id() {
-        return name().toLowerCase(Locale.ROOT);
+        return id;
     }
 
     /** The kind of that name. */

@@ -3,15 +3,12 @@ package org.palanca.result;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.palanca.Starts;
 import org.palanca.mechanism.axle.Twist;
 import org.palanca.mechanism.axle.WheelMotion;
 import org.palanca.result.catalogue.AxleModel;
-import org.palanca.result.sweep.ResultMap;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Use;
@@ -21,8 +18,6 @@ import org.palanca.vehicle.layout.StarterSteering;
 /** Instantaneous motions of every type are the derivatives of its poses, however the poses were reached. */
 class EveryTypesMotionTest {
     private static final double STEP = 2e-5;
-
-    private static final double TEST_SAME = 1e-6;
 
     private static Vehicle vehicle(SuspensionType type) {
         StarterSteering steering = type.independent()
@@ -61,39 +56,5 @@ class EveryTypesMotionTest {
         assertThat(model.moveTo(left, right, steer)).isTrue();
         WheelMotion wheel = model.motion().wheel(side);
         return new double[] {wheel.centre(0), wheel.centre(1), wheel.steerAngle()};
-    }
-
-    /** A map filled in a serpentine on two cores holds the numbers that each pose has when it is gone to by itself. */
-    @ParameterizedTest
-    @EnumSource(SuspensionType.class)
-    void theMapOnTwoCoresHoldsWhatEachPoseHas(SuspensionType type) {
-        Vehicle vehicle = vehicle(type);
-        AxleModel model = new AxleModel(vehicle, AxlePlace.FRONT);
-        int size = 7;
-        ResultMap map = new ResultMap(size, model.results().size());
-        double steer = model.axle().steering().isPresent() ? 0.25 : 0;
-        ExecutorService core = Executors.newSingleThreadExecutor();
-        map.fill(model, new AxleModel(vehicle, AxlePlace.FRONT), steer, core);
-        core.shutdown();
-        double[] values = new double[model.results().size()];
-        double droop = model.axle().travel().droop();
-        double whole = droop + model.axle().travel().bump();
-        for (int[] cell : new int[][] {{0, 0}, {3, 3}, {6, 0}, {1, 5}, {6, 6}, {2, 4}}) {
-            model.toRide();
-            boolean closes =
-                    model.moveTo(-droop + whole * cell[0] / (size - 1), -droop + whole * cell[1] / (size - 1), steer);
-            model.evaluate(values);
-            for (int r = 0; r < values.length; r++) {
-                double held = map.value(cell[0], cell[1], r);
-                String what = type + " " + model.results().get(r).id() + " at " + cell[0] + ", " + cell[1];
-                if (!closes) {
-                    assertThat(held).as(what).isNaN();
-                } else if (Double.isFinite(values[r]) && Math.abs(values[r]) < 1e3) {
-                    assertThat(held)
-                            .as(what)
-                            .isCloseTo(values[r], within(TEST_SAME * Math.max(1, Math.abs(values[r]))));
-                }
-            }
-        }
     }
 }

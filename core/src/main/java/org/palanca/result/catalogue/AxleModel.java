@@ -2,10 +2,14 @@ package org.palanca.result.catalogue;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.palanca.base.geometry.InstantCentre;
 import org.palanca.base.words.Message;
 import org.palanca.mechanism.axle.AxleKinematics;
+import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.Outcome;
 import org.palanca.result.Result;
 import org.palanca.result.working.Trace;
@@ -19,6 +23,7 @@ import org.palanca.vehicle.Vehicle;
  */
 public final class AxleModel extends AxleKinematics {
     private final List<Result> catalogue;
+    private final Map<String, Result> byId;
     private final Result[] results;
     private final Result.Motion[] needs;
 
@@ -30,6 +35,7 @@ public final class AxleModel extends AxleKinematics {
     public AxleModel(Vehicle vehicle, AxlePlace place) {
         super(vehicle, place);
         catalogue = ResultCatalogue.of(vehicle, axle(), mechanism());
+        byId = catalogue.stream().collect(Collectors.toMap(Result::id, Function.identity(), (one, other) -> one));
         results = catalogue.toArray(Result[]::new);
         needs = catalogue.stream().map(Result::motion).toArray(Result.Motion[]::new);
     }
@@ -45,11 +51,13 @@ public final class AxleModel extends AxleKinematics {
      * @throws IllegalArgumentException naming the results there are
      */
     public Result result(String id) {
-        return catalogue.stream()
-                .filter(result -> result.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("no result \"" + id + "\"; there are "
-                        + catalogue.stream().map(Result::id).toList()));
+        return find(id).orElseThrow(() -> new IllegalArgumentException("no result \"" + id + "\"; there are "
+                + catalogue.stream().map(Result::id).toList()));
+    }
+
+    /** A result by its id, if this axle has it. */
+    public Optional<Result> find(String id) {
+        return Optional.ofNullable(byId.get(id));
     }
 
     /** Every result at the present pose as plain numbers: NaN where unavailable, infinite where at infinity. */
@@ -57,6 +65,20 @@ public final class AxleModel extends AxleKinematics {
         for (int i = 0; i < results.length; i++) {
             out[i] = available(needs[i]) ? results[i].evaluate(motion(), Trace.NONE) : Double.NaN;
         }
+    }
+
+    /** One result by its place among them: NaN where unavailable, infinite where at infinity. */
+    public double evaluate(int index) {
+        return available(needs[index]) ? results[index].evaluate(motion(), Trace.NONE) : Double.NaN;
+    }
+
+    /**
+     * Moves to a pose for the sake of one result: its motions are found only where that result is read from one.
+     *
+     * @param index the result's place among them
+     */
+    public boolean moveFor(int index, WheelTravel travel) {
+        return needs[index] == Result.Motion.NONE ? placeAt(travel) : moveTo(travel);
     }
 
     private boolean available(Result result) {

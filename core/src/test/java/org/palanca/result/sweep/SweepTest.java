@@ -33,22 +33,6 @@ class SweepTest {
     }
 
     @Test
-    void theMapIsTheSameWhicheverWayItIsWalked() {
-        ResultMap map = new ResultMap(9, model.results().size());
-        map.fill(model);
-        AxleModel alone = new AxleModel(model.vehicle(), AxlePlace.REAR);
-        double droop = model.axle().travel().droop();
-        double step = (droop + model.axle().travel().bump()) / 8;
-        int antiSquat = model.results().indexOf(model.result("anti_squat"));
-        for (int[] at : new int[][] {{0, 0}, {8, 0}, {3, 5}, {8, 8}}) {
-            assertThat(alone.moveTo(-droop + at[0] * step, -droop + at[1] * step))
-                    .isTrue();
-            assertThat(map.value(at[0], at[1], antiSquat))
-                    .isCloseTo(alone.outcome(alone.result("anti_squat")).number(), within(1e-6));
-        }
-    }
-
-    @Test
     void theWorstPoseIsTheOneFarthestOutOfTheBand() {
         Sweep sweep = Sweep.run(model, TravelPath.heave(model.axle(), 25));
         int antiSquat = sweep.results().indexOf(model.result("anti_squat"));

@@ -4,109 +4,93 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Message;
-import org.palanca.desktop.control.SecondCore;
-import org.palanca.mechanism.CompliantMember;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.Outcome;
 import org.palanca.result.Result;
 import org.palanca.result.catalogue.AxleModel;
-import org.palanca.result.sweep.ResultMap;
-import org.palanca.result.sweep.Sweep;
-import org.palanca.result.sweep.TravelPath;
 import org.palanca.result.targets.Scorecard;
-import org.palanca.result.targets.Targets;
-import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.Vehicle;
 
 /**
- * One axle of a vehicle at one pose, with curves, map and verdicts: everything a frame draws. Made anew at each step of
- * a drag; it takes a few milliseconds at most.
+ * One axle of a vehicle at one pose, with curves, map and verdicts: everything a frame draws. What stands at the pose is of
+ * this moment always; curves and map may be those of one change before, until their own are here ({@link AnalysisWorker}).
+ *
+ * <p>Analyses of one vehicle share the axle that is moved, so only the newest is still at its pose.
  */
 public final class Analysis {
-    /** Poses of a curve; bands are held against the same ones. */
-    public static final int CURVE_POSES = Scorecard.POSES;
-
-    /** Poses along each edge of the travel map. */
-    public static final int MAP_SIZE = 41;
-
-    /** The same where bushings give: each pose takes several times as long, and a drag must not wait. */
-    public static final int COARSE_MAP_SIZE = 21;
-
     private final AxleModel model;
     private final WheelTravel pose;
-    private final Sweep heave;
-    private final Scorecard scorecard;
-    private final ResultMap map;
+    private final TravelCurves curves;
+    private final PadMap map;
     private final List<StripValue> strips;
-    private final List<Vector3D> centrePath;
     private final Optional<Message> trouble;
 
-    /** Works everything out. */
-    public Analysis(Vehicle vehicle, AxlePlace place, WheelTravel pose, Vehicle baseline) {
+    /**
+     * Reads everything off an axle that was moved to a pose.
+     *
+     * @param before the baseline's axle at the same pose, if it has one
+     * @param trouble why the axle does not close there, or moves wrongly
+     */
+    Analysis(
+            AxleModel model,
+            Optional<AxleModel> before,
+            TravelCurves curves,
+            PadMap map,
+            WheelTravel pose,
+            Optional<Message> trouble) {
+        this.model = model;
         this.pose = pose;
-        model = new AxleModel(vehicle, place);
-        Axle axle = model.axle();
-        heave = Sweep.run(model, TravelPath.heave(axle, CURVE_POSES));
-        scorecard = Scorecard.of(model, heave);
-        boolean gives = model.mechanism().members().stream().anyMatch(CompliantMember.class::isInstance);
-        map = new ResultMap(gives ? COARSE_MAP_SIZE : MAP_SIZE, model.results().size());
-        map.fill(model, new AxleModel(vehicle, place), pose.steer(), SecondCore.now());
-        model.toRide();
-        centrePath = path(model, axle);
-        boolean closed = model.moveTo(pose);
-        trouble = closed ? model.whyUnsound() : model.whyOpen();
-        strips = strips(baseline);
-    }
-
-    private static List<Vector3D> path(AxleModel model, Axle axle) {
-        List<Vector3D> path = new ArrayList<>();
-        TravelPath heave = TravelPath.heave(axle, 9);
-        for (int i = 0; i < heave.poses(); i++) {
-            if (model.moveTo(heave.at(i))) {
-                path.add(new Vector3D(
-                        model.motion().centreX(),
-                        model.motion().centreY(),
-                        model.motion().centreZ()));
-            }
-        }
-        model.toRide();
-        return List.copyOf(path);
-    }
-
-    private List<StripValue> strips(Vehicle baseline) {
-        Optional<AxleModel> before = baseline.axle(model.axle().place()).map(axle -> {
-            AxleModel old = new AxleModel(baseline, axle.place());
-            old.moveTo(pose);
-            return old;
-        });
+        this.curves = curves;
+        this.map = map;
+        this.trouble = trouble;
         List<StripValue> values = new ArrayList<>();
         for (int i = 0; i < model.results().size(); i++) {
             Result result = model.results().get(i);
-            Optional<TargetBand> band = Targets.band(model.vehicle(), model.axle(), result);
+            TravelCurves.Curve curve = curves.curves().get(i);
+            // Of a pose that does not close the trouble is said once, be it fully known yet or not.
+            Outcome outcome = model.closed() ? model.outcome(result) : new Outcome.Unavailable(trouble.orElseThrow());
             values.add(new StripValue(
                     result,
-                    model.outcome(result),
-                    band,
-                    scorecard.mark(result.id()),
-                    heave.curve(i),
-                    heave.worst(i, band),
-                    before.flatMap(old -> change(old, result))));
+                    outcome,
+                    curve.band(),
+                    curve.mark(),
+                    curve.values(),
+                    curve.worst(),
+                    before.flatMap(old -> change(old, result, outcome))));
         }
-        return List.copyOf(values);
+        strips = List.copyOf(values);
+    }
+
+    /** Works everything out at once, on this thread and the second core. */
+    public static Analysis of(
+            Vehicle vehicle, AxlePlace place, WheelTravel pose, Vehicle baseline, @Nullable String shown) {
+        AxleModel model = new AxleModel(vehicle, place);
+        TravelCurves curves = new TravelCurves(model);
+        PadMap map = PadMap.of(model, new AxleModel(vehicle, place), shown(model, shown), pose.steer());
+        model.toRide();
+        Optional<Message> trouble = model.moveTo(pose) ? model.whyUnsound() : model.whyOpen();
+        Optional<AxleModel> before = baseline.axle(place).map(axle -> new AxleModel(baseline, place));
+        before.ifPresent(old -> old.moveTo(pose));
+        return new Analysis(model, before, curves, map, pose, trouble);
+    }
+
+    /** The result that the pad shows: the one whose working is open, else the first. */
+    static String shown(AxleModel model, @Nullable String lit) {
+        return lit != null && model.find(lit).isPresent()
+                ? lit
+                : model.results().get(0).id();
     }
 
     /** How far a result has moved from the baseline's at the same pose. */
-    private Optional<Double> change(AxleModel before, Result result) {
-        boolean there = before.results().stream().anyMatch(old -> old.id().equals(result.id()));
-        if (!there) {
-            return Optional.empty();
-        }
-        double change = model.outcome(result).number()
-                - before.outcome(before.result(result.id())).number();
-        return Double.isFinite(change) ? Optional.of(change) : Optional.empty();
+    private static Optional<Double> change(AxleModel before, Result result, Outcome now) {
+        return before.find(result.id())
+                .map(old ->
+                        now.number() - (before.closed() ? before.outcome(old).number() : Double.NaN))
+                .filter(Double::isFinite);
     }
 
     /**
@@ -138,15 +122,12 @@ public final class Analysis {
         return pose;
     }
 
-    public Sweep heave() {
-        return heave;
-    }
-
     public Scorecard scorecard() {
-        return scorecard;
+        return curves.scorecard();
     }
 
-    public ResultMap map() {
+    /** Where a result lies in its band over the travel; of which result, it says itself. */
+    public PadMap map() {
         return map;
     }
 
@@ -161,9 +142,14 @@ public final class Analysis {
                 .findFirst();
     }
 
+    /** The strip that the pad shows: the one whose working is open, else the first. */
+    public StripValue shown(@Nullable String lit) {
+        return strip(shown(model, lit)).orElseThrow();
+    }
+
     /** Where the middle of the axle goes from droop to bump [m]. */
     public List<Vector3D> centrePath() {
-        return centrePath;
+        return curves.centrePath();
     }
 
     /** Why the axle does not close at the pose, or moves wrongly there. */

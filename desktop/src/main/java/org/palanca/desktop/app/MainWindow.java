@@ -94,6 +94,7 @@ public final class MainWindow {
             files.whenWorkIsSafe(this::closeForGood);
         });
         applyLook();
+        topBar.relabel();
         listen();
     }
 
@@ -160,10 +161,15 @@ public final class MainWindow {
     }
 
     private void listen() {
+        document.replacements().addListener((o, before, now) -> analyses.forget());
         document.vehicleProperty().addListener((o, before, now) -> refresh());
         document.baselineProperty().addListener((o, before, now) -> refresh());
-        state.poseProperty().addListener((o, before, now) -> refresh());
+        state.poseProperty().addListener((o, before, now) -> {
+            analyse();
+            topBar.refresh();
+        });
         state.axleProperty().addListener((o, before, now) -> refresh());
+        state.litProperty().addListener((o, before, now) -> analyse());
         openStep.addListener((o, before, now) -> showStep());
         document.fileProperty().addListener((o, before, now) -> title());
         document.unsaved().addListener((o, before, now) -> title());
@@ -179,18 +185,26 @@ public final class MainWindow {
     /** Asks for everything that is shown of the vehicle, axle and pose of this moment. */
     private void refresh() {
         Vehicle vehicle = document.vehicle();
-        AxlePlace place = state.axleProperty().get();
-        if (vehicle.axle(place).isEmpty()) {
+        if (vehicle.axle(state.axleProperty().get()).isEmpty()) {
             state.axleProperty().set(vehicle.axles().get(0).place());
             return;
         }
-        analyses.ask(
-                vehicle,
-                place,
-                state.poseProperty().get(),
-                document.baselineProperty().get());
+        analyse();
         topBar.refresh();
         states.show(vehicle);
+    }
+
+    private void analyse() {
+        Vehicle vehicle = document.vehicle();
+        AxlePlace place = state.axleProperty().get();
+        if (vehicle.axle(place).isPresent()) {
+            analyses.ask(
+                    vehicle,
+                    place,
+                    state.poseProperty().get(),
+                    document.baselineProperty().get(),
+                    state.litProperty().get());
+        }
     }
 
     /** The pane of a step. It joins the window when it is first wanted: each costs styling at the start. */
@@ -328,6 +342,7 @@ public final class MainWindow {
 
     private void relabel() {
         applyLook();
+        topBar.relabel();
         states.relabel();
         refresh();
         panes.values().forEach(pane -> {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -121,7 +122,7 @@ final class TopBar extends HBox {
         Command command = command(id);
         MenuItem item = new MenuItem(words.get().text(command.key()));
         item.setOnAction(event -> command.run());
-        item.setDisable(!command.enabled().get());
+        item.disableProperty().bind(Bindings.not(command.enabled()));
         if (command.keys() != null) {
             item.setText(item.getText() + "    " + command.keys().getDisplayText());
         }
@@ -164,6 +165,12 @@ final class TopBar extends HBox {
                 + (document.baselineProperty().get() == document.vehicle()
                         ? w.text("top.at_baseline")
                         : w.text("top.against_baseline")));
+    }
+
+    /** Says everything in the words of this moment. */
+    void relabel() {
+        refresh();
+        Words w = words.get();
         undo.setText(w.text("command.undo"));
         redo.setText(w.text("command.redo"));
         pin.setText(w.text("command.pin"));

@@ -35,6 +35,7 @@ final class BoardPainter {
     private final ShapePainter scribe;
     private final BoardLayout layout;
     private final Analysis analysis;
+    private final List<AxleModel> others;
     private final BoardState state;
     private final Words words;
     private final AxleModel model;
@@ -44,7 +45,15 @@ final class BoardPainter {
     private final Vehicle vehicle;
     private Optional<MovePatch> patch = Optional.empty();
 
-    BoardPainter(ShapePainter scribe, BoardLayout layout, Analysis analysis, BoardState state, Words words) {
+    /** @param others the other axles of the vehicle at ride */
+    BoardPainter(
+            ShapePainter scribe,
+            BoardLayout layout,
+            Analysis analysis,
+            List<AxleModel> others,
+            BoardState state,
+            Words words) {
+        this.others = others;
         this.scribe = scribe;
         this.layout = layout;
         this.analysis = analysis;
@@ -96,12 +105,9 @@ final class BoardPainter {
 
     private void surroundings(Elevation elevation, Rectangle2D area) {
         scribe.shapes(layout, elevation, AxleDrawing.surroundings(vehicle, elevation), false);
-        vehicle.axles().stream().filter(other -> other.place() != axle.place()).forEach(other -> {
-            if (elevation != Elevation.REAR) {
-                scribe.shapes(
-                        layout, elevation, AxleDrawing.axle(new AxleModel(vehicle, other.place()), elevation), true);
-            }
-        });
+        if (elevation != Elevation.REAR) {
+            others.forEach(other -> scribe.shapes(layout, elevation, AxleDrawing.axle(other, elevation), true));
+        }
         if (elevation == Elevation.TOP) {
             scribe.pen(scribe.theme.faint(), 1.2, 14, 4, 3, 4);
             double y = layout.y(elevation, 0);

@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Analysis;
+import org.palanca.desktop.analysis.AxleAtHand;
 import org.palanca.desktop.command.Command;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
@@ -65,6 +66,9 @@ public final class BoardView extends Region {
     private final PatchSearch patches;
     private Optional<MovePatch> patch = Optional.empty();
     private Optional<WheelTravel> preview = Optional.empty();
+    private final AxleAtHand previewed = new AxleAtHand();
+    private final AxleAtHand unchanged = new AxleAtHand();
+    private final AxleAtHand other = new AxleAtHand();
 
     /** What goes on between press and release. */
     private interface Gesture {
@@ -184,12 +188,13 @@ public final class BoardView extends Region {
         g.setFill(colours.ground());
         g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
         ShapePainter scribe = new ShapePainter(g, colours, size);
-        BoardPainter painter = new BoardPainter(scribe, layout, analysis, state, words.get());
+        BoardPainter painter = new BoardPainter(scribe, layout, analysis, others(vehicle, axle), state, words.get());
         patch.filter(this::current).ifPresent(painter::setPatch);
         painter.draw(hover, preview.map(this::at).or(() -> before(vehicle, axle)));
+        Analysis.StripValue shown = analysis.shown(state.litProperty().get());
         PadPainter padPainter = new PadPainter(scribe, pad, analysis, words.get());
-        padPainter.draw(layout.pad(), shownResult(), false);
-        preview.ifPresent(pose -> padPainter.preview(pose, shownResult()));
+        padPainter.draw(layout.pad(), shown, false);
+        preview.ifPresent(pose -> padPainter.preview(pose, at(pose), shown));
         if (isFocused()) {
             scribe.pen(colours.second(), 1);
             g.strokeRect(0.5, 0.5, canvas.getWidth() - 1, canvas.getHeight() - 1);
@@ -201,24 +206,22 @@ public final class BoardView extends Region {
                 || baseline.axle(axle.place()).filter(axle::equals).isPresent()) {
             return Optional.empty();
         }
-        return baseline.axle(axle.place()).map(old -> moved(baseline, analysis.pose()));
+        return baseline.axle(axle.place()).map(old -> unchanged.at(baseline, axle.place(), analysis.pose()));
+    }
+
+    private List<AxleModel> others(Vehicle vehicle, Axle axle) {
+        return vehicle.axles().stream()
+                .filter(one -> one.place() != axle.place())
+                .map(one -> other.of(vehicle, one.place()))
+                .toList();
     }
 
     private AxleModel at(WheelTravel pose) {
-        return moved(analysis.model().vehicle(), pose);
+        return previewed.at(analysis.model().vehicle(), analysis.model().axle().place(), pose);
     }
 
-    private AxleModel moved(Vehicle vehicle, WheelTravel pose) {
-        AxleModel model = new AxleModel(vehicle, analysis.model().axle().place());
-        model.moveTo(pose);
-        return model;
-    }
-
-    /** The axle as it is by now; the analysis that is drawn may be of the vehicle before the last change. */
+    /** The axle as it is by now, for a gesture to hold on to while the one that is drawn goes on. */
     private AxleModel present() {
-        if (analysis.model().vehicle() == document.vehicle()) {
-            return analysis.model();
-        }
         AxleModel model = new AxleModel(document.vehicle(), state.axleProperty().get());
         model.moveTo(state.poseProperty().get());
         return model;
@@ -241,10 +244,6 @@ public final class BoardView extends Region {
     /** Ends the work beside the window. */
     public void dispose() {
         patches.dispose();
-    }
-
-    private String shownResult() {
-        return PatchSearch.shown(state, analysis);
     }
 
     // --- Pointer ---------------------------------------------------------------------------------------------------

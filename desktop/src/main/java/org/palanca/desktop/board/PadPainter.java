@@ -8,7 +8,10 @@ import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.Outcome;
-import org.palanca.result.sweep.ResultMap;
+import org.palanca.result.ResultWords;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.result.sweep.BandMap;
+import org.palanca.result.sweep.BandMap.Place;
 import org.palanca.vehicle.TargetBand;
 
 /** Draws the travel pad: where the axle can go, and where the shown result leaves its band. */
@@ -27,9 +30,8 @@ final class PadPainter {
         this.words = words;
     }
 
-    void draw(Rectangle2D area, String shownResult, boolean focused) {
+    void draw(Rectangle2D area, Analysis.StripValue strip, boolean focused) {
         Rectangle2D square = pad.square();
-        var strip = analysis.strip(shownResult).orElse(analysis.strips().get(0));
         scribe.text(
                 words.text("pad.title", BoardPainter.caption(strip, words)),
                 area.getMinX() + 4,
@@ -40,33 +42,29 @@ final class PadPainter {
                 13);
         scribe.g.setFill(scribe.theme.panel());
         scribe.g.fillRect(square.getMinX(), square.getMinY(), square.getWidth(), square.getHeight());
-        cells(strip);
+        map(strip);
         key(area, strip);
         frame(square, focused);
         dot();
         pad.steer().ifPresent(this::steer);
     }
 
-    /** What a cell of the map shows. */
-    private enum Cell {
-        IN_BAND,
-        HIGH,
-        LOW,
-        OUT_OF_REACH
-    }
-
     /**
      * Over the band: strokes rising; under it: strokes falling; out of reach: crossed. In band: plain. Neighbouring cells
      * are drawn as one fill or one stroke, since this is drawn anew at each step of a drag.
      */
-    private void cells(Analysis.StripValue strip) {
-        Cell[][] cells = classify(strip);
+    private void map(Analysis.StripValue strip) {
+        // A map of what was shown before says nothing of this.
+        if (!analysis.map().result().equals(strip.result().id())) {
+            return;
+        }
+        Place[][] cells = cells();
         scribe.g.setFill(scribe.theme.faint().deriveColor(0, 1, 1, 0.55));
         double edge = pad.planned().getWidth() / cells.length;
         for (int i = 0; i < cells.length; i++) {
             for (int j = 0; j < cells.length; j++) {
                 int start = j;
-                while (j < cells.length && cells[i][j] == Cell.IN_BAND) {
+                while (j < cells.length && cells[i][j] == Place.IN_BAND) {
                     j++;
                 }
                 if (j > start) {
@@ -75,31 +73,25 @@ final class PadPainter {
                 }
             }
         }
-        strokes(cells, Cell.HIGH, 1, scribe.theme.limit());
-        strokes(cells, Cell.LOW, -1, scribe.theme.second());
-        strokes(cells, Cell.OUT_OF_REACH, 1, scribe.theme.faint());
-        strokes(cells, Cell.OUT_OF_REACH, -1, scribe.theme.faint());
+        strokes(cells, Place.HIGH, 1, scribe.theme.limit());
+        strokes(cells, Place.LOW, -1, scribe.theme.second());
+        strokes(cells, Place.OUT_OF_REACH, 1, scribe.theme.faint());
+        strokes(cells, Place.OUT_OF_REACH, -1, scribe.theme.faint());
     }
 
-    private Cell[][] classify(Analysis.StripValue strip) {
-        ResultMap map = analysis.map();
-        int index = analysis.strips().indexOf(strip);
-        Cell[][] cells = new Cell[map.size()][map.size()];
+    private Place[][] cells() {
+        BandMap map = analysis.map().map();
+        Place[][] cells = new Place[map.size()][map.size()];
         for (int i = 0; i < map.size(); i++) {
             for (int j = 0; j < map.size(); j++) {
-                double value = map.value(j, i, index);
-                cells[i][j] = Double.isNaN(value)
-                        ? Cell.OUT_OF_REACH
-                        : strip.band()
-                                .map(band -> Cell.valueOf(band.verdict(value).name()))
-                                .orElse(Cell.IN_BAND);
+                cells[i][j] = map.at(j, i);
             }
         }
         return cells;
     }
 
     /** Diagonal strokes through all cells of a kind; {@code rise} +1 for strokes rising to the right, -1 for falling. */
-    private void strokes(Cell[][] cells, Cell kind, int rise, Color colour) {
+    private void strokes(Place[][] cells, Place kind, int rise, Color colour) {
         int n = cells.length;
         double edge = pad.planned().getWidth() / n;
         double left = pad.planned().getMinX();
@@ -226,25 +218,24 @@ final class PadPainter {
         }
     }
 
-    /** The pose under the pointer, with what the shown result is there, read off the map. */
-    void preview(WheelTravel pose, String shownResult) {
+    /**
+     * The pose under the pointer, with what the shown result is there.
+     *
+     * @param there the axle at that pose
+     */
+    void preview(WheelTravel pose, AxleModel there, Analysis.StripValue strip) {
         double x = pad.x(pose.left());
         double y = pad.y(pose.right());
         scribe.pen(scribe.theme.line(), 1.2, 3, 3);
         scribe.g.strokeOval(x - 8, y - 8, 16, 16);
-        var strip = analysis.strip(shownResult).orElse(analysis.strips().get(0));
-        ResultMap map = analysis.map();
-        Rectangle2D planned = pad.planned();
-        double edge = planned.getWidth() / map.size();
-        int left = cell((x - planned.getMinX()) / edge, map.size());
-        int right = cell((planned.getMaxY() - y) / edge, map.size());
-        double value = map.value(left, right, analysis.strips().indexOf(strip));
-        if (!planned.contains(x, y)) {
-            return; // Nothing was worked out there yet.
-        }
-        String text = Double.isNaN(value)
-                ? words.text("pad.out_of_reach")
-                : words.units().text(value, strip.result().quantity()).replace("-", "−");
+        String text = there.closed()
+                ? ResultWords.value(
+                                strip.result(),
+                                there.outcome(there.result(strip.result().id())),
+                                words)
+                        .joined()
+                        .replace("-", "−")
+                : words.text("pad.out_of_reach");
         boolean onLeft = x > (pad.square().getMinX() + pad.square().getMaxX()) / 2;
         scribe.plated(
                 text,
@@ -254,10 +245,6 @@ final class PadPainter {
                 scribe.theme.line(),
                 true,
                 14);
-    }
-
-    private static int cell(double at, int size) {
-        return (int) Math.max(0, Math.min(size - 1, Math.floor(at)));
     }
 
     /** The steering's line with its locks, straight ahead marked, and where it stands. */

@@ -45,13 +45,9 @@ final class PatchSearch {
         boolean toe = state.litProperty().get() == null
                 && steers
                 && analysis.strip("toe.left").isPresent();
-        return toe ? "toe.left" : shown(state, analysis);
-    }
-
-    /** The result whose working is open; else the first strip. */
-    static String shown(BoardState state, Analysis analysis) {
-        String lit = state.litProperty().get();
-        return lit != null ? lit : analysis.strips().get(0).result().id();
+        return toe
+                ? "toe.left"
+                : analysis.shown(state.litProperty().get()).result().id();
     }
 
     /** Ends the work beside the window. */

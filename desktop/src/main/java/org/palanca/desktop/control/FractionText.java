@@ -1,5 +1,7 @@
 package org.palanca.desktop.control;
 
+import java.util.ArrayList;
+import java.util.List;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.layout.HBox;
@@ -18,7 +20,13 @@ public final class FractionText extends HBox {
     private static final double UNIT_PART = 0.5;
 
     private final double em;
+    private List<Look> looks = List.of();
     private String plain = "";
+
+    /** How one part of the text is set: each costs styling when it is new, so while the looks stay only the words change. */
+    private record Look(double size, double raised, String styleClass) {}
+
+    private record Part(String text, Look look) {}
 
     /** A text whose number is {@code em} times as large as the text around it. */
     public FractionText(double em) {
@@ -35,47 +43,65 @@ public final class FractionText extends HBox {
         }
         plain = joined;
         setAccessibleText(plain);
-        getChildren().clear();
+        List<Part> parts = parts(text);
+        List<Look> wanted = parts.stream().map(Part::look).toList();
+        if (!wanted.equals(looks)) {
+            looks = wanted;
+            getChildren().setAll(looks.stream().map(FractionText::node).toList());
+        }
+        for (int i = 0; i < parts.size(); i++) {
+            ((Text) getChildren().get(i)).setText(parts.get(i).text());
+        }
+    }
+
+    private List<Part> parts(UnitStyle.Text text) {
+        List<Part> parts = new ArrayList<>();
         String number = text.number().replace("-", "−");
         int slash = number.indexOf('/');
         if (slash < 0) {
-            add(number, em, 0, "figures");
+            parts.add(figures(number, em, 0));
         } else {
             int blank = number.indexOf(' ');
             boolean minusOnly = blank < 0 && number.startsWith("−");
             String whole = blank >= 0 ? number.substring(0, blank) : minusOnly ? "−" : "";
             if (!whole.isEmpty()) {
-                add(whole, em, 0, "figures");
+                parts.add(figures(whole, em, 0));
             }
-            add(
-                    number.substring(blank >= 0 ? blank + 1 : whole.length(), slash),
-                    em * FRACTION_PART,
-                    -RAISED,
-                    "figures");
-            add("/", em * SLASH_PART, 0, "figures");
-            add(number.substring(slash + 1), em * FRACTION_PART, LOWERED, "figures");
+            String numerator = number.substring(blank >= 0 ? blank + 1 : whole.length(), slash);
+            parts.add(figures(numerator, em * FRACTION_PART, -RAISED));
+            parts.add(figures("/", em * SLASH_PART, 0));
+            parts.add(figures(number.substring(slash + 1), em * FRACTION_PART, LOWERED));
         }
         if (text.unit().startsWith("°")) {
-            add("°", em, 0, "figures");
+            parts.add(figures("°", em, 0));
             if (text.unit().length() > 1) {
-                add(text.unit().substring(1), em * UNIT_PART, 0, "unit");
+                parts.add(unit(text.unit().substring(1)));
             }
         } else if (!text.unit().isEmpty()) {
-            add(" " + text.unit(), em * UNIT_PART, 0, "unit");
+            parts.add(unit(" " + text.unit()));
         }
+        return parts;
     }
 
-    private void add(String part, double size, double raised, String styleClass) {
-        Text text = new Text(part);
+    private static Part figures(String text, double size, double raised) {
+        return new Part(text, new Look(size, raised, "figures"));
+    }
+
+    private Part unit(String text) {
+        return new Part(text, new Look(em * UNIT_PART, 0, "unit"));
+    }
+
+    private static Text node(Look look) {
+        Text text = new Text();
         text.setTextOrigin(VPos.BASELINE);
-        text.getStyleClass().add(styleClass);
-        text.setStyle("-fx-font-size: " + size + "em;");
-        if (raised != 0) {
-            text.fontProperty()
-                    .addListener((o, before, font) -> text.setTranslateY(raised * font.getSize() / FRACTION_PART));
-            text.setTranslateY(raised * text.getFont().getSize() / FRACTION_PART);
+        text.getStyleClass().add(look.styleClass());
+        text.setStyle("-fx-font-size: " + look.size() + "em;");
+        if (look.raised() != 0) {
+            double times = look.raised() / FRACTION_PART;
+            text.fontProperty().addListener((o, before, font) -> text.setTranslateY(times * font.getSize()));
+            text.setTranslateY(times * text.getFont().getSize());
         }
-        getChildren().add(text);
+        return text;
     }
 
     /** The number and unit as plain text. */

@@ -7,6 +7,8 @@ import java.util.function.Consumer;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -31,6 +33,7 @@ public final class Document {
     private final BooleanBinding unsaved;
     private final SimpleBooleanProperty canUndo = new SimpleBooleanProperty();
     private final SimpleBooleanProperty canRedo = new SimpleBooleanProperty();
+    private final ReadOnlyIntegerWrapper replacements = new ReadOnlyIntegerWrapper();
     private Consumer<Message> refused = reason -> {};
     private boolean readOnly;
 
@@ -130,8 +133,14 @@ public final class Document {
         return unsaved;
     }
 
+    /** How often another vehicle was taken over; counted before anything else of it is told. */
+    public ReadOnlyIntegerProperty replacements() {
+        return replacements.getReadOnlyProperty();
+    }
+
     /** Takes over a vehicle from a file, or a new one when {@code from} is null, with a fresh history. */
     public void replace(Vehicle next, @Nullable Path from, boolean fromNewerVersion) {
+        replacements.set(replacements.get() + 1);
         readOnly = fromNewerVersion;
         file.set(from);
         saved.set(next);

@@ -31,6 +31,11 @@ public final class StripView extends VBox {
     private final Label change = new Label();
     private final Tooltip why = new Tooltip();
 
+    /** Height at a width, until something in it changes: the column asks every strip for it when one has changed. */
+    private double heightFor = Double.NaN;
+
+    private double height = Double.NaN;
+
     /** @param press opens the working */
     public StripView(String resultId, Runnable press) {
         getStyleClass().add("strip");
@@ -86,6 +91,27 @@ public final class StripView extends VBox {
         curve.setWidth(Math.max(60, width));
         curve.setHeight(CURVE_HEIGHT * size);
         new StripPainter(curve, theme, size, words).draw(strip, pose, travel);
+    }
+
+    @Override
+    public void requestLayout() {
+        heightFor = Double.NaN;
+        super.requestLayout();
+    }
+
+    /** What it wants is what it needs. */
+    @Override
+    protected double computeMinHeight(double width) {
+        return computePrefHeight(width);
+    }
+
+    @Override
+    protected double computePrefHeight(double width) {
+        if (width != heightFor) {
+            height = super.computePrefHeight(width);
+            heightFor = width;
+        }
+        return height;
     }
 
     /** The value as text, as a person reads it. */

@@ -10,8 +10,10 @@ import org.palanca.desktop.strips.Verdicts;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.Outcome;
 import org.palanca.result.catalogue.AxleModel;
+import org.palanca.result.sweep.BandMap;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.Travel;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.MountMoves;
@@ -20,7 +22,7 @@ class AnalysisTest {
     private final Vehicle tarn = Sample.tarn();
 
     private Analysis at(double left, double right) {
-        return new Analysis(tarn, AxlePlace.REAR, new WheelTravel(left, right), tarn);
+        return Analysis.of(tarn, AxlePlace.REAR, new WheelTravel(left, right), tarn, null);
     }
 
     @Test
@@ -33,7 +35,7 @@ class AnalysisTest {
             assertThat(strip.outcome().number())
                     .as(strip.result().id())
                     .isCloseTo(expected, within(1e-7 * Math.max(1, Math.abs(expected))));
-            assertThat(strip.curve()).hasSize(Analysis.CURVE_POSES);
+            assertThat(strip.curve()).hasSize(TravelCurves.POSES);
             assertThat(strip.change()).contains(0.0);
         }
         assertThat(analysis.centrePath()).hasSize(9);
@@ -41,11 +43,21 @@ class AnalysisTest {
     }
 
     @Test
-    void theMapsMiddleAgreesWithTheCurves() {
-        Analysis analysis = at(0, 0);
-        int antiSquat = analysis.strips().indexOf(analysis.strip("anti_squat").orElseThrow());
-        double atDroop = analysis.map().value(0, 0, antiSquat);
-        assertThat(atDroop).isCloseTo(analysis.strip("anti_squat").orElseThrow().curve()[0], within(1e-6));
+    void theMapIsOfTheResultWhoseWorkingIsOpenAndOnItsDiagonalSaysWhatTheCurveSays() {
+        Analysis analysis = Analysis.of(tarn, AxlePlace.REAR, WheelTravel.RIDE, tarn, "anti_squat");
+        assertThat(analysis.map().result()).isEqualTo("anti_squat");
+        Analysis.StripValue strip = analysis.strip("anti_squat").orElseThrow();
+        TargetBand band = strip.band().orElseThrow();
+        int every = (PadMap.SIZE - 1) / 8;
+        for (int i = 0; i < PadMap.SIZE; i += every) {
+            double value = strip.curve()[i * (TravelCurves.POSES - 1) / (PadMap.SIZE - 1)];
+            assertThat(analysis.map().map().at(i, i).name())
+                    .isEqualTo(band.verdict(value).name());
+        }
+        assertThat(Analysis.of(tarn, AxlePlace.REAR, WheelTravel.RIDE, tarn, "gone")
+                        .map()
+                        .result())
+                .isEqualTo(analysis.strips().get(0).result().id());
     }
 
     @Test
@@ -54,8 +66,8 @@ class AnalysisTest {
         Vector3D from = tarn.axle(AxlePlace.REAR).orElseThrow().position(upper.mount(), tarn.wheelbase());
         Vehicle raised = MountMoves.moveTo(tarn, upper, from.add(new Vector3D(0, 0, 0.0254)));
         WheelTravel droop = WheelTravel.both(-0.1);
-        Analysis analysis = new Analysis(raised, AxlePlace.REAR, droop, tarn);
-        Analysis before = new Analysis(tarn, AxlePlace.REAR, droop, tarn);
+        Analysis analysis = Analysis.of(raised, AxlePlace.REAR, droop, tarn, null);
+        Analysis before = Analysis.of(tarn, AxlePlace.REAR, droop, tarn, null);
         double change = analysis.strip("anti_squat").orElseThrow().change().orElseThrow();
         assertThat(change)
                 .isNegative()
@@ -87,12 +99,12 @@ class AnalysisTest {
     @Test
     void aPoseOutOfReachIsToldAndNothingIsShownAsIfItWereThere() {
         Vehicle far = tarn.withAxle(tarn.axle(AxlePlace.REAR).orElseThrow().withTravel(new Travel(2, 0.1)));
-        Analysis analysis = new Analysis(far, AxlePlace.REAR, WheelTravel.both(1.9), tarn);
+        Analysis analysis = Analysis.of(far, AxlePlace.REAR, WheelTravel.both(1.9), tarn, null);
         assertThat(analysis.trouble()).isPresent();
         assertThat(Sample.WORDS.text(analysis.trouble().orElseThrow())).startsWith("Rear axle");
         assertThat(analysis.strips())
                 .allSatisfy(strip -> assertThat(strip.outcome()).isInstanceOf(Outcome.Unavailable.class));
-        int last = Analysis.MAP_SIZE - 1;
-        assertThat(analysis.map().value(last, last, 0)).isNaN();
+        int last = PadMap.SIZE - 1;
+        assertThat(analysis.map().map().at(last, last)).isEqualTo(BandMap.Place.OUT_OF_REACH);
     }
 }
