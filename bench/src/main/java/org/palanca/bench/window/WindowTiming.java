@@ -18,6 +18,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.words.Message;
 import org.palanca.bench.fixture.Vehicles;
 import org.palanca.desktop.app.MainWindow;
+import org.palanca.desktop.control.Hand;
 import org.palanca.desktop.document.FileAsker;
 import org.palanca.desktop.document.Settings;
 import org.palanca.desktop.theme.Fonts;
@@ -125,6 +126,7 @@ public final class WindowTiming extends Application {
                     report(what, steps, layouts);
                     Platform.runLater(WindowTiming.this::next);
                 } else if (window.upToDate() || frame[0] > 0) {
+                    Hand.moves();
                     long start = System.nanoTime();
                     step.accept(frame[0]);
                     steps[frame[0]] = (System.nanoTime() - start) / 1e6;

@@ -22,6 +22,7 @@ import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.AnalysisWorker;
 import org.palanca.desktop.command.Command;
 import org.palanca.desktop.command.CommandFinder;
+import org.palanca.desktop.control.Hand;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.CrashRecovery;
@@ -87,6 +88,7 @@ public final class MainWindow {
         topBar = new TopBar(document, state, settings, this::words, commands.all(), files, this::showAxle);
         arrange();
         stage.setScene(scene());
+        Hand.follow(stage, stage.getScene());
         stage.setMinWidth(960);
         stage.setMinHeight(600);
         stage.setOnCloseRequest(event -> {

@@ -41,7 +41,7 @@ final class StatusLine extends HBox {
     private final Label mark = new Label();
     private final Label sentence = new Label();
     private final Button attempt = new Button();
-    private final LatestTask search = new LatestTask("remedy", Duration.ONE);
+    private final LatestTask search = LatestTask.patient("remedy", Duration.ONE);
 
     @SuppressWarnings("NullAway.Init") // Null until something is shown.
     private Analysis analysis;

@@ -19,8 +19,8 @@ final class StepStates {
     private final StepList list;
     private final Consumer<VehicleReview> assessed;
     private final Runnable failed;
-    private final LatestTask atOnce = new LatestTask("step states", Duration.ONE);
-    private final LatestTask assessment = new LatestTask("assessment", MainWindow.REST);
+    private final LatestTask atOnce = LatestTask.patient("step states", Duration.ONE);
+    private final LatestTask assessment = LatestTask.patient("assessment", MainWindow.REST);
     private @Nullable Vehicle vehicle;
 
     /** A step with its state. */
@@ -44,6 +44,7 @@ final class StepStates {
         vehicle = next;
         // What was found of another vehicle must not be said of this one.
         assessment.drop();
+        Steps.ALL.forEach(list::stale);
         atOnce.ask(
                 goOn -> {
                     VehicleReview review = VehicleReview.atOnce(next);
@@ -62,7 +63,6 @@ final class StepStates {
     }
 
     private void quick(Answer answer) {
-        Steps.ALL.forEach(list::stale);
         answer.known().forEach(one -> list.show(one.step(), one.state()));
         assessment.ask(
                 goOn -> answer.review().assessed(goOn).map(whole -> new Answer(whole, known(whole))),

@@ -34,7 +34,7 @@ final class WindowCommands {
     private final Document document;
     private final BoardState state;
     private final Playback playback;
-    private final LatestTask leafChange = new LatestTask("leaf springs", MainWindow.REST);
+    private final LatestTask leafChange = LatestTask.patient("leaf springs", MainWindow.REST);
     private final List<Command> all = new ArrayList<>();
 
     WindowCommands(MainWindow window) {

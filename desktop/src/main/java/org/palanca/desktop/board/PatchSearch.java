@@ -16,7 +16,7 @@ final class PatchSearch {
     private static final Duration REST = Duration.millis(60);
 
     private final BoardState state;
-    private final LatestTask search = new LatestTask("patch", REST);
+    private final LatestTask search = LatestTask.patient("patch", REST);
 
     PatchSearch(BoardState state) {
         this.state = state;

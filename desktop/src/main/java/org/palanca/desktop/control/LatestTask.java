@@ -11,32 +11,49 @@ import javafx.application.Platform;
 import javafx.util.Duration;
 
 /**
- * Work beside the drawing of which only the latest counts: it begins when the hand has rested for a moment, gives way to
+ * Work beside the drawing of which only the latest counts: it begins when nothing else was asked for a moment, gives way to
  * the next request, and hands its answer to the window's own thread. Work that fails is told there too, and reaches that
  * thread's handler of uncaught exceptions, so that the window can say so.
  */
 public final class LatestTask {
     private final String name;
+    private final boolean patient;
     private final PauseTransition rest;
     private final AtomicInteger generation = new AtomicInteger();
     private final ExecutorService worker;
     private Runnable next = () -> {};
     private int answered;
 
-    /**
-     * @param name of its thread
-     * @param rest how long nothing must have been asked before work begins
-     */
-    public LatestTask(String name, Duration rest) {
+    private LatestTask(String name, Duration rest, boolean patient) {
         this.name = name;
+        this.patient = patient;
         this.rest = new PauseTransition(rest);
         this.rest.setOnFinished(event -> next.run());
         worker = Executors.newSingleThreadExecutor(task -> {
             Thread thread = new Thread(task, name);
             thread.setDaemon(true);
-            thread.setPriority(Thread.MIN_PRIORITY);
             return thread;
         });
+    }
+
+    /**
+     * Work that holds still while a hand is at work ({@link Hand}), before it begins and whenever it asks whether to go on.
+     *
+     * @param name of its thread
+     * @param rest how long nothing must have been asked before work begins
+     */
+    public static LatestTask patient(String name, Duration rest) {
+        return new LatestTask(name, rest, true);
+    }
+
+    /**
+     * Work whose answer is what a hand is moving.
+     *
+     * @param name of its thread
+     * @param rest how long nothing must have been asked before work begins
+     */
+    public static LatestTask live(String name, Duration rest) {
+        return new LatestTask(name, rest, false);
     }
 
     /**
@@ -58,7 +75,13 @@ public final class LatestTask {
      */
     public <T> void ask(Function<BooleanSupplier, T> work, Consumer<T> then, Runnable failed) {
         int mine = generation.incrementAndGet();
-        BooleanSupplier goOn = () -> generation.get() == mine;
+        BooleanSupplier newest = () -> generation.get() == mine;
+        BooleanSupplier goOn = () -> {
+            if (patient && newest.getAsBoolean()) {
+                Hand.awaitRest();
+            }
+            return newest.getAsBoolean();
+        };
         next = () -> worker.execute(() -> {
             if (!goOn.getAsBoolean()) {
                 return;
@@ -68,7 +91,7 @@ public final class LatestTask {
                 answer = work.apply(goOn);
             } catch (RuntimeException | StackOverflowError e) {
                 Platform.runLater(() -> {
-                    if (goOn.getAsBoolean()) {
+                    if (newest.getAsBoolean()) {
                         answered = mine;
                         failed.run();
                         throw new Failed(name, e);
@@ -77,7 +100,7 @@ public final class LatestTask {
                 return;
             }
             Platform.runLater(() -> {
-                if (goOn.getAsBoolean()) {
+                if (newest.getAsBoolean()) {
                     answered = mine;
                     then.accept(answer);
                 }

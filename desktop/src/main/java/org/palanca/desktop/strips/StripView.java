@@ -10,9 +10,12 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.control.FractionText;
+import org.palanca.desktop.control.KnownHeights;
+import org.palanca.desktop.control.WrappingLabel;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.Glossary;
@@ -24,17 +27,15 @@ public final class StripView extends VBox {
     private static final PseudoClass OUT = PseudoClass.getPseudoClass("out");
     private static final double CURVE_HEIGHT = 34;
 
-    private final Label name = new Label();
+    private final WrappingLabel name = new WrappingLabel();
     private final FractionText value = new FractionText(2);
     private final Canvas curve = new Canvas();
-    private final Label verdict = new Label();
+    private final WrappingLabel verdict = new WrappingLabel();
     private final Label change = new Label();
     private final Tooltip why = new Tooltip();
 
-    /** Height at a width, until something in it changes: the column asks every strip for it when one has changed. */
-    private double heightFor = Double.NaN;
-
-    private double height = Double.NaN;
+    /** The column asks every strip when one has changed. Null while the strip is being made. */
+    private final @Nullable KnownHeights heights = new KnownHeights();
 
     /** @param press opens the working */
     public StripView(String resultId, Runnable press) {
@@ -42,12 +43,10 @@ public final class StripView extends VBox {
         setId("strip-" + resultId);
         setFocusTraversable(true);
         name.getStyleClass().add("strip-name");
-        name.setWrapText(true);
         name.setMinHeight(Region.USE_PREF_SIZE);
         value.setMinWidth(Region.USE_PREF_SIZE);
         value.setId("value-" + resultId);
         verdict.getStyleClass().add("strip-verdict");
-        verdict.setWrapText(true);
         change.getStyleClass().add("strip-change");
         change.setMinWidth(Region.USE_PREF_SIZE);
         HBox.setHgrow(value, Priority.ALWAYS);
@@ -95,7 +94,9 @@ public final class StripView extends VBox {
 
     @Override
     public void requestLayout() {
-        heightFor = Double.NaN;
+        if (heights != null) {
+            heights.forget();
+        }
         super.requestLayout();
     }
 
@@ -107,11 +108,7 @@ public final class StripView extends VBox {
 
     @Override
     protected double computePrefHeight(double width) {
-        if (width != heightFor) {
-            height = super.computePrefHeight(width);
-            heightFor = width;
-        }
-        return height;
+        return heights == null ? super.computePrefHeight(width) : heights.at(width, super::computePrefHeight);
     }
 
     /** The value as text, as a person reads it. */

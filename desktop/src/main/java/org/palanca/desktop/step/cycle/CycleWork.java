@@ -30,8 +30,8 @@ final class CycleWork {
     private static final int COARSE = 15;
     private static final int FINE = 31;
 
-    private final LatestTask work = new LatestTask("cycling", REST);
-    private final LatestTask looking = new LatestTask("clearances", REST);
+    private final LatestTask work = LatestTask.patient("cycling", REST);
+    private final LatestTask looking = LatestTask.patient("clearances", REST);
     private volatile boolean stopped;
 
     /**

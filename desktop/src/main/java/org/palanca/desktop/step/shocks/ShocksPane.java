@@ -61,7 +61,7 @@ public final class ShocksPane extends StepPane {
     private final SizesForm sizes;
     private final SpringsForm springs = new SpringsForm(this);
     private final EndsForm ends = new EndsForm(this);
-    private final LatestTask patches = new LatestTask("where a shock may go", Duration.millis(150));
+    private final LatestTask patches = LatestTask.patient("where a shock may go", Duration.millis(150));
     private double split = USUAL_SPLIT;
     private double frequency = USUAL_FREQUENCY;
     private OptionalDouble leanBack = OptionalDouble.empty();

@@ -40,8 +40,8 @@ public final class SlopePane extends StepPane {
     private final Slider across = slider("slope-across");
     private final FlowPane slopes = new FlowPane(14, 4);
     private final FlowPane rocks = new FlowPane(14, 4);
-    private final LatestTask tips = new LatestTask("tip angles", Duration.millis(250));
-    private final LatestTask searches = new LatestTask("where it stands", Duration.millis(40));
+    private final LatestTask tips = LatestTask.patient("tip angles", Duration.millis(250));
+    private final LatestTask searches = LatestTask.live("where it stands", Duration.millis(40));
 
     @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private Vehicle standing;

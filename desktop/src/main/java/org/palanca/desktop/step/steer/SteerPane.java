@@ -56,8 +56,8 @@ public final class SteerPane extends StepPane {
     private final CurveView ackermann;
     private final VBox card = new VBox(4);
     private final VBox facts = new VBox(6);
-    private final LatestTask study = new LatestTask("steer study", REST);
-    private final LatestTask offering = new LatestTask("steering offers", REST);
+    private final LatestTask study = LatestTask.live("steer study", REST);
+    private final LatestTask offering = LatestTask.patient("steering offers", REST);
     private final VBox offered = new VBox(8);
     private final FlowPane settings = new FlowPane(12, 6);
     private final Label complaint = Labels.sentence("", "limit");
