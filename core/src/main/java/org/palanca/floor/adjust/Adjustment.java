@@ -1,13 +1,14 @@
 package org.palanca.floor.adjust;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.BooleanSupplier;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.hipparchus.linear.RealMatrix;
-import org.hipparchus.linear.RealVector;
+import org.palanca.base.Recent;
 import org.palanca.vehicle.survey.Axis;
 import org.palanca.vehicle.survey.Mark;
 import org.palanca.vehicle.survey.Reading;
@@ -39,10 +40,13 @@ public final class Adjustment {
     /** A step shorter than this is the last [m]. */
     private static final double SHORTEST_STEP = 1e-10;
 
+    /** Every step that needs places asks for the same survey's. */
+    private static final Recent<Survey, Adjustment> RECENT = new Recent<>(8);
+
     private final Survey survey;
     private final Network network;
     private final Vector3D[] places;
-    private final RealMatrix cofactor;
+    private final Determination determined;
     private final List<Set<Axis>> free;
     private final List<Residual> residuals;
     private final int redundancy;
@@ -78,42 +82,68 @@ public final class Adjustment {
         }
     }
 
-    private Adjustment(Survey survey) {
+    private Adjustment(Survey survey, BooleanSupplier goOn) {
         this.survey = survey;
         network = new Network(survey);
         Vector3D[] at = network.start();
         int taken = 0;
         boolean done = network.unknowns() == 0 || network.rows().isEmpty();
-        while (!done && taken < MOST_STEPS) {
-            RealVector step = Determination.step(network.design(at), network.misclosure(at));
+        while (!done && taken < MOST_STEPS && goOn.getAsBoolean()) {
+            double[] step = Determination.of(network.design(at)).step(network.misclosure(at));
             Vector3D[] next = helpful(at, step);
-            done = next == at || step.getLInfNorm() < SHORTEST_STEP;
+            done = next == at || Arrays.stream(step).map(Math::abs).max().orElse(0) < SHORTEST_STEP;
             at = next;
             taken++;
         }
         places = at;
         steps = taken;
         settled = done;
-        Determination determined = Determination.of(network.design(places));
-        cofactor = determined.cofactor();
-        free = freeAxes(determined);
+        determined = Determination.of(network.design(places));
+        free = freeAxes();
         redundancy = network.rows().size() - determined.rank();
-        RealVector left = network.misclosure(places);
-        sumOfSquares = network.rows().isEmpty() ? 0 : left.dotProduct(left);
-        residuals = residuals(determined, left);
+        double[] left = network.misclosure(places);
+        sumOfSquares = squares(left);
+        residuals = residuals(left);
     }
 
     /** Adjusts a survey. Always answers: what the readings leave free is named by {@link #free}. */
     public static Adjustment of(Survey survey) {
-        return new Adjustment(survey);
+        return of(survey, () -> true).orElseThrow();
     }
 
-    private Vector3D[] helpful(Vector3D[] at, RealVector step) {
-        double now = network.misclosure(at).getNorm();
+    /**
+     * Adjusts a survey.
+     *
+     * @param goOn asked before each step; answering false gives up with nothing
+     */
+    public static Optional<Adjustment> of(Survey survey, BooleanSupplier goOn) {
+        Optional<Adjustment> known = known(survey);
+        if (known.isPresent()) {
+            return known;
+        }
+        Adjustment adjustment = new Adjustment(survey, goOn);
+        if (!goOn.getAsBoolean()) {
+            return Optional.empty();
+        }
+        RECENT.keep(survey, adjustment);
+        return Optional.of(adjustment);
+    }
+
+    /** A survey's adjustment, if it was adjusted lately: then it costs nothing to ask for. */
+    public static Optional<Adjustment> known(Survey survey) {
+        return RECENT.of(survey);
+    }
+
+    private static double squares(double[] left) {
+        return NormalFactors.dot(left, left);
+    }
+
+    private Vector3D[] helpful(Vector3D[] at, double[] step) {
+        double now = squares(network.misclosure(at));
         double part = 1;
         for (int i = 0; i < MOST_HALVINGS; i++) {
             Vector3D[] next = network.moved(at, step, part);
-            if (network.misclosure(next).getNorm() <= now) {
+            if (squares(network.misclosure(next)) <= now) {
                 return next;
             }
             part /= 2;
@@ -122,7 +152,7 @@ public final class Adjustment {
     }
 
     /** Which coordinates of each mark no reading holds: those that take part in a motion without effect. */
-    private List<Set<Axis>> freeAxes(Determination determined) {
+    private List<Set<Axis>> freeAxes() {
         List<Set<Axis>> all = new ArrayList<>();
         for (int mark = 0; mark < network.marks().size(); mark++) {
             Set<Axis> axes = new TreeSet<>();
@@ -137,12 +167,12 @@ public final class Adjustment {
         return all;
     }
 
-    private List<Residual> residuals(Determination determined, RealVector left) {
+    private List<Residual> residuals(double[] left) {
         List<Residual> all = new ArrayList<>();
         for (int i = 0; i < network.rows().size(); i++) {
             Network.Row row = network.rows().get(i);
             double own = Math.max(0, 1 - determined.taken(i));
-            double normalised = own < UNCHECKED ? 0 : left.getEntry(i) / Math.sqrt(own);
+            double normalised = own < UNCHECKED ? 0 : left[i] / Math.sqrt(own);
             all.add(new Residual(
                     row.reading(), row.part(), row.measured(), network.computed(row, places), own, normalised));
         }
@@ -197,7 +227,9 @@ public final class Adjustment {
         if (at < 0) {
             return 0;
         }
-        return free(mark).contains(axis) ? Double.POSITIVE_INFINITY : Math.sqrt(Math.max(0, cofactor.getEntry(at, at)));
+        return free(mark).contains(axis)
+                ? Double.POSITIVE_INFINITY
+                : Math.sqrt(Math.max(0, determined.cofactor(at, at)));
     }
 
     /** Standard deviation of a mark along a direction of length 1 [m]; meant for a mark that is held in all three. */
@@ -272,7 +304,7 @@ public final class Adjustment {
     double covariance(String one, Axis a, String other, Axis b) {
         int i = network.unknown(index(one), a);
         int j = network.unknown(index(other), b);
-        return i < 0 || j < 0 ? 0 : cofactor.getEntry(i, j);
+        return i < 0 || j < 0 ? 0 : determined.cofactor(i, j);
     }
 
     /** The reading most likely wrong: the largest normalised residual, if it is beyond {@link #OUTLIER}. */
@@ -322,14 +354,12 @@ public final class Adjustment {
         return network;
     }
 
-    RealMatrix cofactor() {
-        return cofactor;
+    Determination determined() {
+        return determined;
     }
 
     private int index(String mark) {
-        if (survey.mark(mark).isEmpty()) {
-            throw new IllegalArgumentException("no mark \"" + mark + "\" in the survey");
-        }
-        return network.mark(mark);
+        return network.find(mark)
+                .orElseThrow(() -> new IllegalArgumentException("no mark \"" + mark + "\" in the survey"));
     }
 }

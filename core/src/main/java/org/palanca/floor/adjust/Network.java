@@ -5,11 +5,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.hipparchus.linear.Array2DRowRealMatrix;
-import org.hipparchus.linear.ArrayRealVector;
-import org.hipparchus.linear.RealMatrix;
-import org.hipparchus.linear.RealVector;
 import org.palanca.vehicle.survey.Axis;
 import org.palanca.vehicle.survey.Mark;
 import org.palanca.vehicle.survey.Reading;
@@ -76,6 +74,10 @@ final class Network {
         return unknown[AXES * mark + axis.ordinal()];
     }
 
+    Optional<Integer> find(String mark) {
+        return Optional.ofNullable(index.get(mark));
+    }
+
     int mark(String name) {
         return Objects.requireNonNull(index.get(name), name);
     }
@@ -86,7 +88,7 @@ final class Network {
     }
 
     /** All places after a step of the unknowns. */
-    Vector3D[] moved(Vector3D[] places, RealVector step, double part) {
+    Vector3D[] moved(Vector3D[] places, double[] step, double part) {
         Vector3D[] next = new Vector3D[places.length];
         for (int i = 0; i < places.length; i++) {
             next[i] = new Vector3D(
@@ -97,17 +99,17 @@ final class Network {
         return next;
     }
 
-    private double along(RealVector step, int mark, Axis axis) {
+    private double along(double[] step, int mark, Axis axis) {
         int at = unknown(mark, axis);
-        return at < 0 ? 0 : step.getEntry(at);
+        return at < 0 ? 0 : step[at];
     }
 
     /** Measured less what the places give, each over its standard deviation. */
-    RealVector misclosure(Vector3D[] places) {
-        RealVector misclosure = new ArrayRealVector(rows.size());
+    double[] misclosure(Vector3D[] places) {
+        double[] misclosure = new double[rows.size()];
         for (int i = 0; i < rows.size(); i++) {
             Row row = rows.get(i);
-            misclosure.setEntry(i, (row.measured() - computed(row, places)) / row.standardDeviation());
+            misclosure[i] = (row.measured() - computed(row, places)) / row.standardDeviation();
         }
         return misclosure;
     }
@@ -117,28 +119,52 @@ final class Network {
     }
 
     /** Derivatives of the readings by the unknowns, each row over its standard deviation. */
-    RealMatrix design(Vector3D[] places) {
-        RealMatrix design = new Array2DRowRealMatrix(Math.max(1, rows.size()), Math.max(1, unknowns));
-        for (int i = 0; i < rows.size(); i++) {
+    DesignMatrix design(Vector3D[] places) {
+        int[][] at = new int[rows.size()][];
+        double[][] entries = new double[rows.size()][];
+        for (int i = 0; i < at.length; i++) {
             Row row = rows.get(i);
             Vector3D slope = row.reading()
                     .kind()
                     .slope(row.part(), first(row, places), last(row, places))
                     .scalarMultiply(1 / row.standardDeviation());
-            put(design, i, lastMark(row), slope);
-            if (row.reading().kind().between()) {
-                put(design, i, mark(row.reading().from()), slope.negate());
+            int first = row.reading().kind().between() ? mark(row.reading().from()) : -1;
+            int last = lastMark(row);
+            at[i] = touched(first, last);
+            entries[i] = new double[at[i].length];
+            for (int k = 0; k < at[i].length; k++) {
+                entries[i][k] = entry(at[i][k], first, last, slope);
             }
         }
-        return design;
+        return new DesignMatrix(unknowns, at, entries);
     }
 
-    /** Adds a reading's slope into its row, at the unknowns of a mark. */
-    void put(RealMatrix design, int row, int mark, Vector3D slope) {
+    /** The unknowns of a reading's marks; the first is -1 where it has one mark only. */
+    private int[] touched(int first, int last) {
+        return IntStream.of(first, last)
+                .filter(mark -> mark >= 0)
+                .distinct()
+                .flatMap(mark -> IntStream.range(AXES * mark, AXES * mark + AXES))
+                .map(i -> unknown[i])
+                .filter(i -> i >= 0)
+                .toArray();
+    }
+
+    private double entry(int at, int first, int last, Vector3D slope) {
+        double entry = 0;
+        for (Axis axis : Axis.values()) {
+            entry += unknown(last, axis) == at ? axis.of(slope) : 0;
+            entry -= first >= 0 && unknown(first, axis) == at ? axis.of(slope) : 0;
+        }
+        return entry;
+    }
+
+    /** Adds a reading's slope to a row that is not of the survey, at the unknowns of a mark. */
+    void put(double[] row, int mark, Vector3D slope) {
         for (Axis axis : Axis.values()) {
             int at = unknown(mark, axis);
             if (at >= 0) {
-                design.addToEntry(row, at, axis.of(slope));
+                row[at] += axis.of(slope);
             }
         }
     }

@@ -6,9 +6,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.hipparchus.linear.Array2DRowRealMatrix;
-import org.hipparchus.linear.RealMatrix;
-import org.hipparchus.linear.RealVector;
 import org.palanca.vehicle.survey.Axis;
 import org.palanca.vehicle.survey.Mark;
 import org.palanca.vehicle.survey.Reading;
@@ -125,20 +122,20 @@ public record NextReading(Reading reading, String mark, double before, double af
         Vector3D at = adjustment.place(mark);
         Vector3D from = reading.kind().between() ? adjustment.place(reading.from()) : at;
         Vector3D slope = reading.kind().slope(0, from, at);
-        RealMatrix row = new Array2DRowRealMatrix(1, network.unknowns());
-        network.put(row, 0, network.mark(mark), slope);
+        double[] a = new double[network.unknowns()];
+        network.put(a, network.mark(mark), slope);
         if (reading.kind().between()) {
-            network.put(row, 0, network.mark(reading.from()), slope.negate());
+            network.put(a, network.mark(reading.from()), slope.negate());
         }
-        RealVector a = row.getRowVector(0);
-        RealVector ca = adjustment.cofactor().operate(a);
+        Determination determined = adjustment.determined();
         double deviation = reading.standardDeviation();
-        double total = deviation * deviation + a.dotProduct(ca);
+        double total = deviation * deviation + determined.square(a);
         double sum = 0;
         for (Axis axis : Axis.values()) {
             int i = network.unknown(network.mark(mark), axis);
             if (i >= 0) {
-                sum += adjustment.cofactor().getEntry(i, i) - ca.getEntry(i) * ca.getEntry(i) / total;
+                double common = determined.cofactorTimes(i, a);
+                sum += determined.cofactor(i, i) - common * common / total;
             }
         }
         return Math.sqrt(Math.max(0, sum));

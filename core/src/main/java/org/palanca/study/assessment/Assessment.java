@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import org.palanca.base.Recent;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Verdict;
 import org.palanca.floor.adjust.Adjustment;

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.BooleanSupplier;
+import org.palanca.base.Recent;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
 import org.palanca.result.catalogue.AxleModel;

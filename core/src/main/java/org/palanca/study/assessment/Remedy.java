@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.Recent;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
 import org.palanca.result.ResultKind;
