@@ -14,6 +14,7 @@ import org.palanca.bench.clearance.ClearanceTiming;
 import org.palanca.bench.clearance.SlopeTiming;
 import org.palanca.bench.solve.PoseBenchmark;
 import org.palanca.bench.sweep.MapBenchmark;
+import org.palanca.bench.window.BareWindow;
 import org.palanca.bench.window.WindowTiming;
 
 /** Runs the benchmarks once and prints what is claimed of them: ratios within the run, and what is allocated. */
@@ -25,6 +26,10 @@ public final class Main {
     private Main() {}
 
     public static void main(String[] args) throws RunnerException {
+        if (args.length > 0 && args[0].equals("bare")) {
+            BareWindow.print();
+            return;
+        }
         if (args.length > 0 && args[0].equals("window")) {
             WindowTiming.print();
             return;

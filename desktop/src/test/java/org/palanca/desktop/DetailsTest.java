@@ -187,7 +187,7 @@ class DetailsTest extends WindowTest {
         assertThat(said()).contains("horn.png is not there any more");
         nextAnswer = folder.resolve("none.csv");
         press("#import-points");
-        assertThat(trouble()).contains("none.csv");
+        eventually(() -> trouble().contains("none.csv") && !trouble().contains("…"));
         nextAnswer = null;
         press("#import-points");
         assertThat(survey().mark("horn right").orElseThrow().photos()).hasSize(2);

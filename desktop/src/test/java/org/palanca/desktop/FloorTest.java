@@ -7,9 +7,12 @@ import static org.palanca.base.units.Lengths.inches;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Random;
 import java.util.Set;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -40,6 +43,7 @@ import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.housing.HousingSize;
+import org.palanca.vehicle.survey.Axis;
 import org.palanca.vehicle.survey.Box;
 import org.palanca.vehicle.survey.Instrument;
 import org.palanca.vehicle.survey.Mark;
@@ -224,6 +228,7 @@ class FloorTest extends WindowTest {
         csv.append(row("", adjustment.place("step left").add(new Vector3D(-0.2, -0.15, -0.1))));
         nextAnswer = Files.writeString(folder.resolve("scan.csv"), csv.toString());
         press("#import-points");
+        eventually(() -> trouble().contains("5 points"));
         assertThat(trouble()).contains("5 points, taken as inches and laid over the marks", "0.000 in off");
         Point2D step = mark("step left", Elevation.TOP);
         Point2D kick = mark("kick left", Elevation.TOP);
@@ -239,7 +244,58 @@ class FloorTest extends WindowTest {
                 .isCloseTo(adjustment.place("step left").getZ() - 0.1, within(0.001));
         nextAnswer = Files.writeString(folder.resolve("bad.csv"), "x,y\n1,2\n");
         press("#import-points");
-        assertThat(trouble()).contains("no column “z”");
+        eventually(() -> trouble().contains("no column “z”"));
+    }
+
+    /** Sixty-four marks in a net: the window goes on while they are adjusted, and a stopped adjustment is taken up again. */
+    @Test
+    void aLargeSurveyIsAdjustedBesideTheWindow() {
+        step("measure");
+        onFx(() -> window.document()
+                .change(
+                        window.document()
+                                .vehicle()
+                                .withBuild(window.document().vehicle().build().withSurvey(net(8))),
+                        Message.of("change.tried", "net"),
+                        ""));
+        eventually(() -> lookup("#survey-headline").tryQuery().isPresent()
+                && lookup("#survey-working").tryQuery().isEmpty());
+        assertThat(Adjustment.known(survey())).isPresent();
+        onFx(() -> window.document()
+                .change(
+                        window.document()
+                                .vehicle()
+                                .withBuild(window.document().vehicle().build().withSurvey(net(14))),
+                        Message.of("change.tried", "net"),
+                        ""));
+        if (lookup("#survey-stop").tryQuery().isPresent()) {
+            onFx(() -> lookup("#survey-stop").tryQuery().ifPresent(stop -> ((Button) stop).fire()));
+            lookup("#survey-go-on").tryQuery().ifPresent(goOn -> onFx(((Button) goOn)::fire));
+        }
+        eventually(() -> lookup("#survey-headline").tryQuery().isPresent()
+                && lookup("#survey-working").tryQuery().isEmpty());
+        assertThat(Adjustment.known(survey())).isPresent();
+    }
+
+    private static Survey net(int size) {
+        Random random = new Random(1);
+        List<Mark> marks = new ArrayList<>();
+        List<Reading> readings = new ArrayList<>();
+        for (int i = 0; i < size * size; i++) {
+            Vector3D at = new Vector3D(0.2 * (i / size), 0.2 * (i % size), 0.3 + 0.2 * random.nextDouble());
+            boolean corner = i == 0 || i == size - 1 || i == size * (size - 1);
+            marks.add(corner ? new Mark("m" + i, at, EnumSet.allOf(Axis.class)) : Mark.at("m" + i, at));
+            readings.add(Reading.of(ReadingKind.HEIGHT, "m" + i, "", at.getZ()));
+            for (int other : new int[] {i - 1, i - size, i - size - 1}) {
+                if (other >= 0 && (other % size < i % size || other == i - size)) {
+                    readings.add(Reading.distance(
+                            "m" + other,
+                            "m" + i,
+                            Vector3D.distance(marks.get(other).near(), at)));
+                }
+            }
+        }
+        return new Survey(marks, readings, List.of(), List.of(), List.of());
     }
 
     /** In a frame of the scan's own: turned a quarter and shifted, in inches. */

@@ -341,6 +341,17 @@ public final class Adjustment {
         return Optional.of(new Expected(reading.kind().value(0, from, to), deviation));
     }
 
+    /**
+     * What the other readings say a reading of the survey should show [m or rad], to the first order: what was measured less its
+     * error if it alone is wrong. Empty where no other reading checks it.
+     */
+    public Optional<Double> byTheOthers(Reading reading) {
+        return residuals.stream()
+                .filter(residual -> residual.reading() == reading && !residual.unchecked())
+                .findFirst()
+                .map(residual -> residual.measured() - residual.errorIfWrong());
+    }
+
     /** Readings that nothing checks. */
     public List<Reading> unchecked() {
         return residuals.stream()

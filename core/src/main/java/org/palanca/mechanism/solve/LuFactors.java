@@ -54,7 +54,11 @@ final class LuFactors {
             if (lu[k * size + k] < 0) {
                 sign = -sign;
             }
-            eliminateBelow(k);
+            if (size == SixBySix.SIZE) {
+                SixBySix.eliminateBelow(lu, k);
+            } else {
+                eliminateBelow(k);
+            }
         }
         return true;
     }
@@ -105,6 +109,10 @@ final class LuFactors {
 
     /** Solves for a right side, which is not modified. */
     void solve(double[] right, double[] out) {
+        if (size == SixBySix.SIZE) {
+            SixBySix.solve(lu, order, right, out);
+            return;
+        }
         double[] a = lu;
         int n = size;
         for (int i = 0; i < n; i++) {

@@ -1,8 +1,6 @@
 package org.palanca.desktop.app;
 
 import java.nio.file.Path;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Application;
@@ -41,7 +39,7 @@ public final class PalancaApp extends Application {
             Path folder = Path.of(arguments.get(arguments.indexOf("--pictures") + 1));
             new Pictures(window, stage).take(folder, Platform::exit);
         } else if (arguments.contains("--quit-when-drawn")) {
-            quitWhenDrawn();
+            StartClock.untilSeen(stage, window.open(Steps.BOARD.id()), Platform::exit);
         }
     }
 
@@ -58,16 +56,6 @@ public final class PalancaApp extends Application {
         } else {
             window.startNew();
         }
-    }
-
-    /** Says how long it took from the start of the process to the first drawn frame, and ends. */
-    private static void quitWhenDrawn() {
-        Platform.runLater(() -> Platform.runLater(() -> {
-            Instant began = ProcessHandle.current().info().startInstant().orElse(Instant.now());
-            System.out.println(
-                    "drawn after " + Duration.between(began, Instant.now()).toMillis() + " ms");
-            Platform.exit();
-        }));
     }
 
     @Override

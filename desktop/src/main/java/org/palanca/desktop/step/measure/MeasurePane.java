@@ -54,6 +54,7 @@ public final class MeasurePane extends StepPane {
     private final VBox tools = new VBox(6);
     private final GaugeRow gauge;
     private final ReadingList list;
+    private final SurveyWork work = new SurveyWork(wordsSupplier(), this::show);
     private final RemarkList remarkList = new RemarkList(this::made, this::takeUp);
 
     @SuppressWarnings("NullAway.Init") // Null until something is shown.
@@ -155,14 +156,21 @@ public final class MeasurePane extends StepPane {
     @Override
     protected void show() {
         Survey survey = build().survey();
-        adjustment = Adjustment.of(survey);
-        remarks = SurveyRemark.of(adjustment);
         filling = true;
         List<String> names = survey.marks().stream().map(Mark::name).toList();
         scan.keepFor(names);
         fill(from, names);
         fill(to, names);
         filling = false;
+        work.ask(survey, this::adjusted);
+        if (!work.told().isEmpty()) {
+            showSide();
+        }
+    }
+
+    private void adjusted(SurveyWork.Adjusted found) {
+        adjustment = found.adjustment();
+        remarks = found.remarks();
         board.show(adjustment, hand(from), hand(to));
         showSide();
         hint();
@@ -267,7 +275,9 @@ public final class MeasurePane extends StepPane {
     private void hint() {
         Words w = words();
         ReadingKind what = kind.getValue();
-        boolean named = !hand(from).isEmpty() && (!what.between() || !hand(to).isEmpty());
+        // A mark that was just made is not in what is still being adjusted.
+        boolean known = work.told().isEmpty();
+        boolean named = known && !hand(from).isEmpty() && (!what.between() || !hand(to).isEmpty());
         if (!named || hand(from).equals(hand(to))) {
             hint.setText(w.text(build().survey().marks().isEmpty() ? "measure.start" : "measure.press"));
             return;
@@ -320,8 +330,14 @@ public final class MeasurePane extends StepPane {
     private void showSide() {
         Words w = words();
         VBox side = sideColumn();
-        side.getChildren().clear();
-        side.getChildren().addAll(remarkList.first(adjustment.survey().marks().isEmpty(), remarks, w));
+        side.getChildren().setAll(work.told());
+        if (adjustment == null) {
+            return;
+        }
+        if (side.getChildren().isEmpty()) {
+            side.getChildren()
+                    .addAll(remarkList.first(adjustment.survey().marks().isEmpty(), remarks, w));
+        }
         side.getChildren().add(new Keypad(value, this::take, w.text("measure.add")));
         if (!hand(from).isEmpty()) {
             side.getChildren().add(markCard(hand(from), w));
@@ -380,10 +396,12 @@ public final class MeasurePane extends StepPane {
         return board;
     }
 
-    /** Hangs up the gauge. */
+    /** Hangs up the gauge, and ends what goes on beside the window. */
     @Override
     public void dispose() {
         gauge.stop();
+        work.dispose();
+        scan.dispose();
     }
 
     /** Where a mark is drawn on the screen, for tests and pictures. */

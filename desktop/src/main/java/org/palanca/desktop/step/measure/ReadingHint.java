@@ -25,11 +25,11 @@ final class ReadingHint {
                         w.units().text(reading.value(), what.quantity()),
                         Integer.toString(reading.values().size()),
                         w.units().text(reading.range(), what.quantity()))));
-        Adjustment others = taken.map(adjustment::without).orElse(adjustment);
-        others.expected(wanted)
-                .filter(expected -> what != ReadingKind.PLUMB)
-                .ifPresent(expected ->
-                        parts.add(w.text("measure.others", w.units().text(expected.value(), what.quantity()))));
+        Optional<Double> others = taken.isPresent()
+                ? taken.flatMap(adjustment::byTheOthers)
+                : adjustment.expected(wanted).map(Adjustment.Expected::value);
+        others.filter(value -> what != ReadingKind.PLUMB)
+                .ifPresent(value -> parts.add(w.text("measure.others", w.units().text(value, what.quantity()))));
         Reading image = Reading.of(
                 what, SideBySide.other(wanted.from()), what.between() ? SideBySide.other(wanted.to()) : "", 1);
         find(adjustment, image)

@@ -4,7 +4,12 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.util.Duration;
 import org.palanca.base.units.Lengths;
+import org.palanca.base.words.Message;
+import org.palanca.base.words.Words;
+import org.palanca.desktop.control.LatestTask;
+import org.palanca.floor.adjust.Adjustment;
 import org.palanca.floor.scan.Scan;
 import org.palanca.floor.scan.ScanPoint;
 import org.palanca.io.FileFormatException;
@@ -15,6 +20,7 @@ import org.palanca.vehicle.survey.Mark;
 final class ScanImport {
     private final MeasurePane pane;
     private final SurveyBoard board;
+    private final LatestTask reading = LatestTask.live("points", Duration.ONE);
     private Optional<ScanPoint> picked = Optional.empty();
     private Scan scan = Scan.raw(List.of());
     private List<String> scanned = List.of();
@@ -44,31 +50,55 @@ final class ScanImport {
                 .ifPresent(this::read);
     }
 
+    /** A million points take seconds to read, so that is done beside the window. */
     private void read(Path file) {
         boolean inches = pane.words().units().length().inches();
-        try {
-            List<ScanPoint> points = PointFile.read(file, inches ? Lengths.INCH : Lengths.MILLIMETRE);
-            scan = Scan.raw(points).fitted(pane.adjustment());
-            scanned = pane.build().survey().marks().stream().map(Mark::name).toList();
-            picked = Optional.empty();
-            board.show(scan, picked);
-            String unitName = pane.words().text(inches ? "measure.inches" : "measure.millimetres");
-            pane.complain(
-                    scan.misfit().isPresent()
-                            ? pane.words()
-                                    .text(
-                                            "measure.imported_fitted",
-                                            Integer.toString(points.size()),
-                                            unitName,
-                                            pane.words()
-                                                    .units()
-                                                    .fine(scan.misfit().get()))
-                            : pane.words().text("measure.imported", Integer.toString(points.size()), unitName));
-        } catch (FileFormatException e) {
-            pane.complain(pane.words().text(e.told()));
-        } catch (IOException e) {
-            pane.complain(pane.words().text("measure.unreadable", file));
+        Adjustment adjustment = pane.adjustment();
+        pane.complain(pane.words().text("measure.importing", file.getFileName()));
+        reading.ask(goOn -> Points.of(file, inches, adjustment), this::lay);
+    }
+
+    /**
+     * What came of reading a file.
+     *
+     * @param inches whether its numbers were taken for inches
+     * @param wrong why there are no points; empty where there are
+     */
+    private record Points(Scan scan, boolean inches, Optional<Message> wrong) {
+        static Points of(Path file, boolean inches, Adjustment adjustment) {
+            try {
+                List<ScanPoint> points = PointFile.read(file, inches ? Lengths.INCH : Lengths.MILLIMETRE);
+                return new Points(Scan.raw(points).fitted(adjustment), inches, Optional.empty());
+            } catch (FileFormatException e) {
+                return new Points(Scan.raw(List.of()), inches, Optional.of(e.told()));
+            } catch (IOException e) {
+                return new Points(
+                        Scan.raw(List.of()), inches, Optional.of(Message.of("measure.unreadable", file.toString())));
+            }
         }
+    }
+
+    private void lay(Points points) {
+        Words w = pane.words();
+        if (points.wrong().isPresent()) {
+            pane.complain(w.text(points.wrong().get()));
+            return;
+        }
+        scan = points.scan();
+        scanned = pane.build().survey().marks().stream().map(Mark::name).toList();
+        picked = Optional.empty();
+        board.show(scan, picked);
+        String count = Integer.toString(scan.points().size());
+        String unit = w.text(points.inches() ? "measure.inches" : "measure.millimetres");
+        pane.complain(scan.misfit()
+                .map(misfit ->
+                        w.text("measure.imported_fitted", count, unit, w.units().fine(misfit)))
+                .orElseGet(() -> w.text("measure.imported", count, unit)));
+    }
+
+    /** Ends the work beside the window. */
+    void dispose() {
+        reading.dispose();
     }
 
     private void drop() {
