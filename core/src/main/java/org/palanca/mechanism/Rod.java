@@ -1,5 +1,7 @@
 package org.palanca.mechanism;
 
+import java.util.Arrays;
+
 /**
  * A bar with a ball at each end: a constant distance between two points.
  *
@@ -88,38 +90,45 @@ public record Rod(String name, BodyPoint a, BodyPoint b, double length) implemen
             // What the ends move square to the bar lengthens it in the second order.
             int first = bodyA < 0 ? 6 : 0;
             int end = bodyB < 0 ? 6 : 12;
-            for (int i = first; i < end; i++) {
-                for (int axis = 0; axis < 3; axis++) {
-                    way[3 * i + axis] = moved(axis, i);
-                }
-                along[i] = ux * way[3 * i] + uy * way[3 * i + 1] + uz * way[3 * i + 2];
+            if (bodyA >= 0) {
+                moved(0, -1, atA);
+            }
+            if (bodyB >= 0) {
+                moved(6, 1, atB);
             }
             for (int i = first; i < end; i++) {
-                int into = (6 * (i < 6 ? bodyA : bodyB) + i % 6) * columns;
-                for (int j = first; j < end; j++) {
+                along[i] = ux * way[3 * i] + uy * way[3 * i + 1] + uz * way[3 * i + 2];
+            }
+            double times = weight / apart;
+            for (int i = first; i < end; i++) {
+                int into = i < 6 ? 6 * bodyA + i : 6 * bodyB + i - 6;
+                for (int j = i; j < end; j++) {
                     double square = way[3 * i] * way[3 * j]
                             + way[3 * i + 1] * way[3 * j + 1]
                             + way[3 * i + 2] * way[3 * j + 2]
                             - along[i] * along[j];
-                    hessian[into + 6 * (j < 6 ? bodyA : bodyB) + j % 6] += weight / apart * square;
+                    int column = j < 6 ? 6 * bodyA + j : 6 * bodyB + j - 6;
+                    hessian[into * columns + column] += times * square;
+                    if (i != j) {
+                        hessian[column * columns + into] += times * square;
+                    }
                 }
             }
         }
 
-        /** Component {@code axis} of how the way from end to end changes by unknown {@code i} of the two bodies. */
-        private double moved(int axis, int i) {
-            double sign = i < 6 ? -1 : 1;
-            double[] arm = i < 6 ? atA : atB;
-            int unknown = i % 6;
-            if (unknown < 3) {
-                return unknown == axis ? sign : 0;
-            }
-            int turn = unknown - 3;
-            if (turn == axis) {
-                return 0;
-            }
-            // Component `axis` of w x arm.
-            return turn == (axis + 1) % 3 ? sign * arm[3 + (axis + 2) % 3] : -sign * arm[3 + (axis + 1) % 3];
+        /** How the way from end to end changes by the six unknowns of a body: its translation, then w x arm. */
+        private void moved(int from, double sign, double[] at) {
+            int w = 3 * from;
+            Arrays.fill(way, w, w + 18, 0);
+            way[w] = sign;
+            way[w + 4] = sign;
+            way[w + 8] = sign;
+            way[w + 10] = -sign * at[5];
+            way[w + 11] = sign * at[4];
+            way[w + 12] = sign * at[5];
+            way[w + 14] = -sign * at[3];
+            way[w + 15] = -sign * at[4];
+            way[w + 16] = sign * at[3];
         }
 
         /** Speed of a point along a direction: direction for translation, arm x direction for rotation. */

@@ -34,6 +34,12 @@ public final class CompliantPoseSolver extends SteppingSolver {
     /** A step of Newton's this small ends the search [m or rad]; the next one would be of the size of its square. */
     private static final double NEARLY_STILL = 3e-7;
 
+    /**
+     * Factors serve for the motions at a pose that is no farther than this from where they were made [m or rad]; by so much
+     * the motions are off, as parts of themselves, times a curvature of the order of one.
+     */
+    private static final double EXACT_WITHIN = 2e-9;
+
     /** Rigid equations that are off by more than this are of another mechanism [m]. */
     private static final double FARTHEST_OFF = 1;
 
@@ -204,6 +210,7 @@ public final class CompliantPoseSolver extends SteppingSolver {
             }
             if (scale == 1 && longest(step) < NEARLY_STILL) {
                 boolean sound = signAtDesign == 0 || factors.sign() == signAtDesign;
+                exact = longest(step) < EXACT_WITHIN;
                 return sound && followers.close(present) && closedNow();
             }
         }
@@ -229,7 +236,7 @@ public final class CompliantPoseSolver extends SteppingSolver {
             }
             double scale = stepOnFactors();
             double length = longest(step);
-            if (scale < 1 || length < NEARLY_STILL || length > FOLLOWING_GAIN * last) {
+            if (scale < 1 || length < EXACT_WITHIN || length > FOLLOWING_GAIN * last) {
                 return;
             }
             last = length;
