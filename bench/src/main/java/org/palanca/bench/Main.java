@@ -12,7 +12,9 @@ import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.TimeValue;
 import org.palanca.bench.clearance.ClearanceTiming;
 import org.palanca.bench.clearance.SlopeTiming;
+import org.palanca.bench.fault.FaultTiming;
 import org.palanca.bench.solve.PoseBenchmark;
+import org.palanca.bench.survey.SurveyTiming;
 import org.palanca.bench.sweep.MapBenchmark;
 import org.palanca.bench.window.BareWindow;
 import org.palanca.bench.window.WindowTiming;
@@ -26,6 +28,11 @@ public final class Main {
     private Main() {}
 
     public static void main(String[] args) throws RunnerException {
+        if (args.length > 0 && args[0].equals("fault")) {
+            FaultTiming.print();
+            SurveyTiming.print();
+            return;
+        }
         if (args.length > 0 && args[0].equals("bare")) {
             BareWindow.print();
             return;
@@ -71,6 +78,8 @@ public final class Main {
         allocation("poseAndAllResults");
         ClearanceTiming.print();
         SlopeTiming.print();
+        FaultTiming.print();
+        SurveyTiming.print();
         map("fourLink", "four-link");
         map("wishbones", "double wishbones with a rack, steered");
         map("radiusArms", "radius arms on bushings with a steered axle");

@@ -1,0 +1,2 @@
+/** What adjusting a large survey costs. */
+package org.palanca.bench.survey;
