@@ -251,30 +251,42 @@ class FloorTest extends WindowTest {
     @Test
     void aLargeSurveyIsAdjustedBesideTheWindow() {
         step("measure");
-        onFx(() -> window.document()
-                .change(
-                        window.document()
-                                .vehicle()
-                                .withBuild(window.document().vehicle().build().withSurvey(net(8))),
-                        Message.of("change.tried", "net"),
-                        ""));
-        eventually(() -> lookup("#survey-headline").tryQuery().isPresent()
-                && lookup("#survey-working").tryQuery().isEmpty());
+        assertThat(told("horn")).isPositive();
+        onFx(() -> {
+            take(net(8));
+            assertThat(told("Adjusting 225 readings")).isPositive();
+            assertThat(told("horn")).as("marks of what was there before").isZero();
+        });
+        eventually(this::adjusted);
         assertThat(Adjustment.known(survey())).isPresent();
-        onFx(() -> window.document()
-                .change(
-                        window.document()
-                                .vehicle()
-                                .withBuild(window.document().vehicle().build().withSurvey(net(14))),
-                        Message.of("change.tried", "net"),
-                        ""));
-        if (lookup("#survey-stop").tryQuery().isPresent()) {
-            onFx(() -> lookup("#survey-stop").tryQuery().ifPresent(stop -> ((Button) stop).fire()));
-            lookup("#survey-go-on").tryQuery().ifPresent(goOn -> onFx(((Button) goOn)::fire));
-        }
-        eventually(() -> lookup("#survey-headline").tryQuery().isPresent()
-                && lookup("#survey-working").tryQuery().isEmpty());
+        onFx(() -> {
+            take(net(14));
+            lookup("#survey-stop").queryButton().fire();
+            assertThat(told("Stopped")).isPositive();
+            lookup("#survey-go-on").queryButton().fire();
+        });
+        eventually(this::adjusted);
         assertThat(Adjustment.known(survey())).isPresent();
+    }
+
+    private void take(Survey survey) {
+        Vehicle now = window.document().vehicle();
+        // Nothing else that was built is tied to these marks.
+        Vehicle measured = now.withBuild(Build.NONE.withSurvey(survey));
+        assertThat(window.document().change(measured, Message.of("change.tried", "net"), ""))
+                .isTrue();
+    }
+
+    private boolean adjusted() {
+        return lookup("#survey-headline").tryQuery().isPresent()
+                && lookup("#survey-working").tryQuery().isEmpty();
+    }
+
+    /** How many labels say something. */
+    private int told(String text) {
+        return lookup(node -> node instanceof Label label && label.getText().contains(text))
+                .queryAll()
+                .size();
     }
 
     private static Survey net(int size) {

@@ -129,9 +129,12 @@ public final class Adjustment {
         return Optional.of(adjustment);
     }
 
-    /** A survey's adjustment, if it was adjusted lately: then it costs nothing to ask for. */
+    /**
+     * A survey's adjustment, if it was adjusted lately: then it costs nothing to ask for. Not that of another survey which
+     * says the same, for readings are told apart by which they are.
+     */
     public static Optional<Adjustment> known(Survey survey) {
-        return RECENT.of(survey);
+        return RECENT.of(survey).filter(found -> found.survey == survey);
     }
 
     private static double squares(double[] left) {

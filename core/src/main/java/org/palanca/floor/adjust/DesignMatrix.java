@@ -16,15 +16,6 @@ record DesignMatrix(int unknowns, int[][] at, double[][] entries) {
         return at.length;
     }
 
-    /** One row times a vector. */
-    double times(int row, double[] vector) {
-        double sum = 0;
-        for (int k = 0; k < at[row].length; k++) {
-            sum += entries[row][k] * vector[at[row][k]];
-        }
-        return sum;
-    }
-
     /** Adds a row, some times over, to a vector. */
     void add(int row, double times, double[] into) {
         for (int k = 0; k < at[row].length; k++) {

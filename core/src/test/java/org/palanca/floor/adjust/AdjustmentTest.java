@@ -51,6 +51,21 @@ class AdjustmentTest {
         assertThat(weighted.place("C").getZ()).isCloseTo(106.197, within(0.0006));
     }
 
+    /** Readings are told apart by which they are, so an adjustment that is kept serves no other survey that says the same. */
+    @Test
+    void aSurveyThatSaysTheSameAsAnotherIsAdjustedForItself() {
+        Survey first = levelNet(new double[] {1, 1, 1, 1, 1, 1, 1}).survey();
+        Survey second = levelNet(new double[] {1, 1, 1, 1, 1, 1, 1}).survey();
+        assertThat(second).isEqualTo(first).isNotSameAs(first);
+        Adjustment.of(first);
+        Adjustment of = Adjustment.of(second);
+        assertThat(Adjustment.of(second)).as("kept").isSameAs(of);
+        Reading one = second.readings().get(2);
+        assertThat(of.without(one).survey().readings()).hasSize(6);
+        assertThat(of.byTheOthers(one).orElseThrow())
+                .isCloseTo(of.without(one).expected(one).orElseThrow().value(), within(1e-9));
+    }
+
     private static Adjustment levelNet(double[] weights) {
         List<Mark> marks = new ArrayList<>();
         Map.of("X", 100.0, "Y", 107.5)

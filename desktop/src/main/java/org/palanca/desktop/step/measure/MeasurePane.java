@@ -164,7 +164,17 @@ public final class MeasurePane extends StepPane {
         filling = false;
         work.ask(survey, this::adjusted);
         if (!work.told().isEmpty()) {
+            forgetAnother(names);
             showSide();
+        }
+    }
+
+    /** What was adjusted of another vehicle must not stand in while this one's survey is worked out. */
+    private void forgetAnother(List<String> names) {
+        if (adjustment != null && adjustment.survey().marks().stream().noneMatch(mark -> names.contains(mark.name()))) {
+            adjustment = Adjustment.of(Survey.NONE);
+            remarks = List.of();
+            board.show(adjustment, "", "");
         }
     }
 

@@ -15,6 +15,7 @@ import org.palanca.floor.scan.ScanPoint;
 import org.palanca.io.FileFormatException;
 import org.palanca.io.points.PointFile;
 import org.palanca.vehicle.survey.Mark;
+import org.palanca.vehicle.survey.Survey;
 
 /** Points of a scan that lie over the board until they are named or dropped. */
 final class ScanImport {
@@ -53,9 +54,9 @@ final class ScanImport {
     /** A million points take seconds to read, so that is done beside the window. */
     private void read(Path file) {
         boolean inches = pane.words().units().length().inches();
-        Adjustment adjustment = pane.adjustment();
+        Survey survey = pane.build().survey();
         pane.complain(pane.words().text("measure.importing", file.getFileName()));
-        reading.ask(goOn -> Points.of(file, inches, adjustment), this::lay);
+        reading.ask(goOn -> Points.of(file, inches, survey), this::lay);
     }
 
     /**
@@ -65,10 +66,10 @@ final class ScanImport {
      * @param wrong why there are no points; empty where there are
      */
     private record Points(Scan scan, boolean inches, Optional<Message> wrong) {
-        static Points of(Path file, boolean inches, Adjustment adjustment) {
+        static Points of(Path file, boolean inches, Survey survey) {
             try {
                 List<ScanPoint> points = PointFile.read(file, inches ? Lengths.INCH : Lengths.MILLIMETRE);
-                return new Points(Scan.raw(points).fitted(adjustment), inches, Optional.empty());
+                return new Points(Scan.raw(points).fitted(Adjustment.of(survey)), inches, Optional.empty());
             } catch (FileFormatException e) {
                 return new Points(Scan.raw(List.of()), inches, Optional.of(e.told()));
             } catch (IOException e) {

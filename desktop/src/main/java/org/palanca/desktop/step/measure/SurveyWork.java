@@ -71,7 +71,8 @@ final class SurveyWork {
                 found -> {
                     asked = Optional.empty();
                     found.ifPresent(then);
-                });
+                },
+                this::stop);
     }
 
     private void say(int readings, int step) {
