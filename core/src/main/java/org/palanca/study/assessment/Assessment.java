@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import org.palanca.base.Recent;
@@ -236,15 +237,22 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
                 return;
             }
             looked.add(Fault.Job.STEER);
-            double toe = PickupAdvice.largestToeChange(vehicle, axle.place());
-            if (toe > TOE_FELT) {
-                faults.add(new Fault(
-                        Fault.Job.STEER,
-                        Optional.of(axle.place()),
-                        "toe",
-                        toe / TOE_FELT - 1,
-                        Message.of("assessment.toe", Message.angle(toe), Message.angle(TOE_FELT))));
+            OptionalDouble change = PickupAdvice.toeChange(vehicle, axle.place());
+            if (change.isEmpty()) {
+                steerFault(axle, 1, Message.of("assessment.toe_untold"));
+                return;
             }
+            double toe = change.getAsDouble();
+            if (toe > TOE_FELT) {
+                steerFault(
+                        axle,
+                        toe / TOE_FELT - 1,
+                        Message.of("assessment.toe", Message.angle(toe), Message.angle(TOE_FELT)));
+            }
+        }
+
+        private void steerFault(Axle axle, double severity, Message said) {
+            faults.add(new Fault(Fault.Job.STEER, Optional.of(axle.place()), "toe", severity, said));
         }
     }
 

@@ -55,6 +55,10 @@ public record PickupAdvice(
         OptionalDouble ackermannBefore,
         OptionalDouble ackermann) {
     private static final int POSES = 9;
+
+    /** What a pose that does not close costs [rad]: more than any toe. */
+    private static final double NOT_CLOSED = 1;
+
     private static final double FIRST_STEP = Lengths.inches(0.5);
     private static final int MOST_TRIES = 240;
 
@@ -285,7 +289,21 @@ public record PickupAdvice(
         return MountMoves.moveTo(vehicle, ref, from.add(by));
     }
 
-    /** Largest change of either wheel's toe from ride through the travel [rad]; large where it does not close. */
+    /**
+     * Largest change of either wheel's toe from ride through the travel [rad]; empty where the axle does not go through all of
+     * it, or does not hold its wheels: then no toe can be told.
+     */
+    public static OptionalDouble toeChange(Vehicle vehicle, AxlePlace place) {
+        if (VehicleCheck.hasErrors(VehicleCheck.findings(vehicle))) {
+            return OptionalDouble.empty();
+        }
+        AxleModel model = new AxleModel(vehicle, place);
+        boolean held = model.closed() && model.whyUnsound().isEmpty();
+        double change = held ? largestToeChange(vehicle, place) : NOT_CLOSED;
+        return change < NOT_CLOSED ? OptionalDouble.of(change) : OptionalDouble.empty();
+    }
+
+    /** The same as a cost: {@link #NOT_CLOSED} where it does not close. To be told it is {@link #toeChange}. */
     public static double largestToeChange(Vehicle vehicle, AxlePlace place) {
         return Arrays.stream(toe(vehicle, place)).map(Math::abs).max().orElse(0);
     }
@@ -293,7 +311,7 @@ public record PickupAdvice(
     private static double[] toe(Vehicle vehicle, AxlePlace place) {
         double[] change = new double[2 * POSES];
         if (VehicleCheck.hasErrors(VehicleCheck.findings(vehicle))) {
-            Arrays.fill(change, 1);
+            Arrays.fill(change, NOT_CLOSED);
             return change;
         }
         AxleModel model = new AxleModel(vehicle, place);
@@ -304,8 +322,8 @@ public record PickupAdvice(
         for (int i = 0; i < POSES; i++) {
             double travel = -droop + (droop + bump) * i / (POSES - 1);
             boolean closes = model.moveTo(WheelTravel.both(travel));
-            change[2 * i] = closes ? model.motion().wheel(1).steerAngle() - left : 1;
-            change[2 * i + 1] = closes ? model.motion().wheel(-1).steerAngle() - right : 1;
+            change[2 * i] = closes ? model.motion().wheel(1).steerAngle() - left : NOT_CLOSED;
+            change[2 * i + 1] = closes ? model.motion().wheel(-1).steerAngle() - right : NOT_CLOSED;
         }
         return change;
     }

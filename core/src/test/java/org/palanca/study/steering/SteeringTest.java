@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -17,8 +18,12 @@ import org.palanca.mechanism.axle.WheelMotion;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.result.links.JointMisalignment;
+import org.palanca.study.assessment.Assessment;
+import org.palanca.study.assessment.Fault;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Link;
+import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Use;
@@ -280,5 +285,29 @@ class SteeringTest {
         Vehicle leaves =
                 steered(StarterLayout.of(SuspensionType.LEAF_SPRINGS), StarterLayout.of(SuspensionType.LEAF_SPRINGS));
         assertThat(JointLimit.first(new AxleModel(leaves, AxlePlace.REAR))).isEmpty();
+    }
+
+    /** One link too many, and no tie rod: neither toe is a number, and neither is none. */
+    @Test
+    void toeOfAnAxleThatIsBlockedOrLooseCanNotBeTold() {
+        Vehicle roadster = Examples.vehicle("plover.palanca.json");
+        Axle front = roadster.axle(AxlePlace.FRONT).orElseThrow();
+        assertThat(PickupAdvice.toeChange(roadster, AxlePlace.FRONT).orElseThrow())
+                .isEqualTo(PickupAdvice.largestToeChange(roadster, AxlePlace.FRONT))
+                .isPositive();
+        List<Link> blocked = new ArrayList<>(front.links());
+        blocked.add(new Link("brace left", LinkRole.UPPER, "lower front pivot left", "upper ball left"));
+        List<Link> loose = new ArrayList<>(front.links());
+        loose.removeIf(link -> link.name().equals("tie rod left"));
+        for (List<Link> links : List.of(blocked, loose)) {
+            Vehicle vehicle =
+                    roadster.withAxle(front.withLinkage(front.linkage().withLinks(links)));
+            assertThat(PickupAdvice.toeChange(vehicle, AxlePlace.FRONT)).isEmpty();
+            assertThat(Assessment.of(vehicle, () -> true).orElseThrow().faults().stream()
+                            .filter(fault -> fault.step() == Fault.Job.STEER)
+                            .map(fault -> Examples.WORDS.text(fault.said())))
+                    .containsExactly(
+                            "Toe can’t be told: the axle does not go through its travel, or does not hold its wheels.");
+        }
     }
 }

@@ -2,6 +2,7 @@ package org.palanca.desktop.analysis;
 
 import java.util.List;
 import java.util.Optional;
+import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
@@ -25,6 +26,7 @@ import org.palanca.vehicle.Vehicle;
  * @param circle turning circle of the whole vehicle
  * @param tightest the joint that tilts most anywhere
  * @param dragLink how the drag link matches the panhard at ride, where there are both
+ * @param trouble why toe can't be told through all of the travel, be it that the axle does not close or holds no wheel
  */
 public record SteerStudy(
         AxlePlace place,
@@ -35,7 +37,8 @@ public record SteerStudy(
         Optional<SteerSweep> sweep,
         Optional<TurningCircle> circle,
         Optional<JointLimit> tightest,
-        Optional<DragLink> dragLink) {
+        Optional<DragLink> dragLink,
+        Optional<Message> trouble) {
     /**
      * Drag link against panhard in front view.
      *
@@ -53,9 +56,13 @@ public record SteerStudy(
         double[] travel = new double[POSES];
         double[] left = new double[POSES];
         double[] right = new double[POSES];
+        Optional<Message> trouble = model.closed() ? model.whyUnsound() : model.whyOpen();
         for (int i = 0; i < POSES; i++) {
             travel[i] = heave.at(i).left();
             boolean closes = model.moveTo(heave.at(i));
+            if (!closes && trouble.isEmpty()) {
+                trouble = model.whyOpen();
+            }
             left[i] = closes ? -model.motion().wheel(1).steerAngle() : Double.NaN;
             right[i] = closes ? model.motion().wheel(-1).steerAngle() : Double.NaN;
         }
@@ -72,7 +79,8 @@ public record SteerStudy(
                 steers ? Optional.of(SteerSweep.run(model)) : Optional.empty(),
                 TurningCircle.toTheLeft(vehicle),
                 JointLimit.first(model),
-                dragLink(model));
+                dragLink(model),
+                trouble);
     }
 
     private static Optional<DragLink> dragLink(AxleModel model) {
@@ -105,7 +113,7 @@ public record SteerStudy(
         return List.of(new Curve(words.text("steer.turning_left"), inner, percent));
     }
 
-    /** Largest change of the left wheel's toe from ride through the travel [rad]. */
+    /** Largest change of the left wheel's toe from ride through the travel [rad]; of no meaning where there is {@link #trouble}. */
     public double largestToeChange() {
         double ride = toeLeft[nearestRide()];
         double largest = 0;

@@ -201,6 +201,11 @@ final class PadPainter {
         return inWords ? words.text(key, number) : sign + number;
     }
 
+    /** Whether a column is in the right half of the pad: words beside it then go to its left. */
+    private boolean onTheRight(double x) {
+        return x > (pad.square().getMinX() + pad.square().getMaxX()) / 2;
+    }
+
     private void dot() {
         WheelTravel pose = analysis.pose();
         double x = pad.x(pose.left());
@@ -214,7 +219,15 @@ final class PadPainter {
         boolean reached = analysis.strips().get(0).outcome() instanceof Outcome.Value
                 || analysis.model().closed();
         if (!reached) {
-            scribe.text(words.text("pad.out_of_reach"), x + 18, y, TextAlignment.LEFT, scribe.theme.limit(), false, 13);
+            boolean onLeft = onTheRight(x);
+            scribe.plated(
+                    words.text("pad.out_of_reach"),
+                    onLeft ? x - 18 : x + 18,
+                    y,
+                    onLeft ? TextAlignment.RIGHT : TextAlignment.LEFT,
+                    scribe.theme.limit(),
+                    false,
+                    13);
         }
     }
 
@@ -236,7 +249,7 @@ final class PadPainter {
                         .joined()
                         .replace("-", "−")
                 : words.text("pad.out_of_reach");
-        boolean onLeft = x > (pad.square().getMinX() + pad.square().getMaxX()) / 2;
+        boolean onLeft = onTheRight(x);
         scribe.plated(
                 text,
                 onLeft ? x - 14 : x + 14,

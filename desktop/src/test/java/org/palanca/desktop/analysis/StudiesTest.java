@@ -3,6 +3,7 @@ package org.palanca.desktop.analysis;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
@@ -10,7 +11,10 @@ import org.palanca.base.units.Lengths;
 import org.palanca.desktop.Sample;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
+import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Link;
+import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.HoleMoves;
@@ -37,6 +41,21 @@ class StudiesTest {
         Curve ackermann = study.ackermannCurve(Sample.WORDS).get(0);
         assertThat(ackermann.x()).isSorted();
         assertThat(ackermann.y()).hasSameSizeAs(ackermann.x());
+    }
+
+    /** One link too many: what it is said of is why, and not a toe that was never worked out. */
+    @Test
+    void anAxleThatDoesNotGoThroughItsTravelTellsWhyAndNoToe() {
+        Axle front = plover.axle(AxlePlace.FRONT).orElseThrow();
+        List<Link> links = new ArrayList<>(front.links());
+        links.add(new Link("brace left", LinkRole.UPPER, "lower front pivot left", "upper ball left"));
+        Vehicle blocked = plover.withAxle(front.withLinkage(front.linkage().withLinks(links)));
+        assertThat(Sample.WORDS.text(SteerStudy.of(blocked, AxlePlace.FRONT, WheelTravel.RIDE)
+                        .trouble()
+                        .orElseThrow()))
+                .contains("brace left");
+        assertThat(SteerStudy.of(plover, AxlePlace.FRONT, WheelTravel.RIDE).trouble())
+                .isEmpty();
     }
 
     @Test

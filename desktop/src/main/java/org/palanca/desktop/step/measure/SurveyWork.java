@@ -60,10 +60,10 @@ final class SurveyWork {
         asked = Optional.of(survey);
         int readings = survey.readings().size();
         AtomicInteger steps = new AtomicInteger();
-        say(readings, 0);
+        say(readings, 1);
         task.ask(
                 goOn -> Adjustment.of(survey, () -> {
-                            int step = steps.getAndIncrement();
+                            int step = steps.incrementAndGet();
                             Platform.runLater(() -> say(readings, step));
                             return goOn.getAsBoolean();
                         })

@@ -290,6 +290,9 @@ public final class SteerPane extends StepPane {
     }
 
     private String sentence(SteerStudy found, Optional<SteeringOffer> best, Words w) {
+        if (found.trouble().isPresent()) {
+            return w.text(found.trouble().get());
+        }
         String place = w.text("axle." + found.place().id());
         if (found.dragLink().isPresent()) {
             SteerStudy.DragLink drag = found.dragLink().get();

@@ -31,16 +31,21 @@ public final class SteerStep implements Step {
     /** Toe through the travel of the axle that steers; of two, the one that steers more by itself. */
     @Override
     public Optional<StepState> state(VehicleReview review) {
-        OptionalDouble toe = review.vehicle().axles().stream()
+        List<OptionalDouble> changes = review.vehicle().axles().stream()
                 .filter(axle -> axle.steering().isPresent())
-                .mapToDouble(axle -> PickupAdvice.largestToeChange(review.vehicle(), axle.place()))
-                .max();
-        if (toe.isEmpty()) {
+                .map(axle -> PickupAdvice.toeChange(review.vehicle(), axle.place()))
+                .toList();
+        if (changes.isEmpty()) {
             return Optional.of(StepState.nothing("rail.steer_none"));
         }
+        if (changes.stream().anyMatch(OptionalDouble::isEmpty)) {
+            return Optional.of(StepState.held("rail.steer_untold"));
+        }
+        double toe =
+                changes.stream().mapToDouble(OptionalDouble::getAsDouble).max().orElseThrow();
         String key = "rail.steer_toe";
-        Message.Measure much = Message.angle(toe.getAsDouble());
-        boolean held = toe.getAsDouble() > Math.toRadians(TOE_WORTH_A_LOOK);
+        Message.Measure much = Message.angle(toe);
+        boolean held = toe > Math.toRadians(TOE_WORTH_A_LOOK);
         return Optional.of(held ? StepState.held(key, much) : StepState.free(key, much));
     }
 
