@@ -11,6 +11,7 @@ import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.TimeValue;
 import org.palanca.bench.clearance.ClearanceTiming;
+import org.palanca.bench.clearance.SkinTiming;
 import org.palanca.bench.clearance.SlopeTiming;
 import org.palanca.bench.fault.FaultTiming;
 import org.palanca.bench.solve.PoseBenchmark;
@@ -43,6 +44,7 @@ public final class Main {
         }
         if (args.length > 0 && args[0].equals("cycle")) {
             ClearanceTiming.print();
+            SkinTiming.print();
             SlopeTiming.print();
             return;
         }
@@ -77,6 +79,7 @@ public final class Main {
         allocation("pose");
         allocation("poseAndAllResults");
         ClearanceTiming.print();
+        SkinTiming.print();
         SlopeTiming.print();
         FaultTiming.print();
         SurveyTiming.print();

@@ -1,13 +1,7 @@
 package org.palanca.bench.clearance;
 
-import com.bulletphysics.collision.narrowphase.DiscreteCollisionDetectorInterface.ClosestPointInput;
-import com.bulletphysics.collision.narrowphase.GjkEpaPenetrationDepthSolver;
-import com.bulletphysics.collision.narrowphase.GjkPairDetector;
-import com.bulletphysics.collision.narrowphase.PointCollector;
-import com.bulletphysics.collision.narrowphase.VoronoiSimplexSolver;
 import com.bulletphysics.collision.shapes.BoxShape;
 import com.bulletphysics.collision.shapes.ConvexShape;
-import com.bulletphysics.linearmath.Transform;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -15,14 +9,11 @@ import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
-import javax.vecmath.Vector3f;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.base.solid.BodyFrame;
 import org.palanca.base.solid.Convex;
 import org.palanca.base.solid.Solid;
 import org.palanca.base.words.Message;
 import org.palanca.bench.fixture.Vehicles;
-import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.study.clearance.Carrier;
 import org.palanca.study.clearance.ClearanceStudy;
@@ -45,6 +36,9 @@ public final class ClearanceTiming {
     private static final int SPARSE = 257;
 
     private static final int AGAIN = 12;
+
+    /** Any distance is asked of the library [m]. */
+    private static final float ANY = 1e3f;
 
     private final Vehicle vehicle = Vehicles.example("plover.palanca.json");
     private final Random random = new Random(3);
@@ -150,79 +144,31 @@ public final class ClearanceTiming {
         return Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory();
     }
 
-    private interface AtPose {
-        void look(Clearances clearances);
-    }
-
-    private double sparse(AtPose look) {
-        Clearances clearances = clearances();
-        long spent = 0;
-        int number = 0;
-        for (int s = 0; s < ClearanceStudy.STEERS; s++) {
-            clearances.model().toRide();
-            for (int i = 0; i < ClearanceStudy.FINEST; i++) {
-                for (int j = 0; j < ClearanceStudy.FINEST; j++) {
-                    number++;
-                    if (number % SPARSE == 0 && clearances.moveTo(pose(clearances.model(), i, j, s))) {
-                        long began = System.nanoTime();
-                        look.look(clearances);
-                        spent += System.nanoTime() - began;
-                    }
-                }
-            }
-        }
-        return spent;
-    }
-
-    private static WheelTravel pose(AxleModel model, int i, int j, int s) {
-        double droop = model.axle().travel().droop();
-        double whole = droop + model.axle().travel().bump();
-        double steps = ClearanceStudy.FINEST - 1.0;
-        return new WheelTravel(
-                -droop + whole * j / steps, -droop + whole * i / steps, -1 + 2.0 * s / (ClearanceStudy.STEERS - 1));
-    }
-
     private double brute() {
-        AtPose look = clearances -> {
+        PartOfPoses.Look look = clearances -> {
             for (int k = 0; k < clearances.pairs().size(); k++) {
                 clearances.gap(k, Double.POSITIVE_INFINITY);
             }
         };
-        sparse(look);
-        return sparse(look);
+        PartOfPoses.timed(clearances(), SPARSE, look);
+        return PartOfPoses.timed(clearances(), SPARSE, look);
     }
 
     private double library() {
-        ConvexShape[] shapes =
-                boxes.stream().map(box -> new BoxShape(vector(box.half()))).toArray(ConvexShape[]::new);
-        AtPose look = clearances -> {
-            ClosestPointInput input = new ClosestPointInput();
-            GjkPairDetector detector = new GjkPairDetector();
-            VoronoiSimplexSolver simplex = new VoronoiSimplexSolver();
-            GjkEpaPenetrationDepthSolver depth = new GjkEpaPenetrationDepthSolver();
+        ConvexShape[] shapes = boxes.stream()
+                .map(box -> new BoxShape(LibraryDistance.vector(box.half())))
+                .toArray(ConvexShape[]::new);
+        PartOfPoses.Look look = clearances -> {
+            LibraryDistance distance = new LibraryDistance();
             for (Clearances.Pair pair : clearances.pairs()) {
-                input.init();
-                place(input.transformA, clearances.place(pair.one()), boxes.get(pair.one()));
-                place(input.transformB, clearances.place(pair.other()), boxes.get(pair.other()));
-                input.maximumDistanceSquared = 1e6f;
-                detector.init(shapes[pair.one()], shapes[pair.other()], simplex, depth);
-                detector.getClosestPoints(input, new PointCollector(), null);
+                distance.placeFirst(
+                        clearances.place(pair.one()), boxes.get(pair.one()).middle());
+                distance.placeSecond(
+                        clearances.place(pair.other()), boxes.get(pair.other()).middle());
+                distance.of(shapes[pair.one()], shapes[pair.other()], ANY);
             }
         };
-        sparse(look);
-        return sparse(look);
-    }
-
-    private static void place(Transform into, BodyFrame place, Box box) {
-        Vector3D middle = place.at(box.middle());
-        Vector3D origin = place.at(Vector3D.ZERO);
-        into.origin.set(vector(middle));
-        into.basis.setColumn(0, vector(place.at(Vector3D.PLUS_I).subtract(origin)));
-        into.basis.setColumn(1, vector(place.at(Vector3D.PLUS_J).subtract(origin)));
-        into.basis.setColumn(2, vector(place.at(Vector3D.PLUS_K).subtract(origin)));
-    }
-
-    private static Vector3f vector(Vector3D v) {
-        return new Vector3f((float) v.getX(), (float) v.getY(), (float) v.getZ());
+        PartOfPoses.timed(clearances(), SPARSE, look);
+        return PartOfPoses.timed(clearances(), SPARSE, look);
     }
 }

@@ -17,6 +17,7 @@ public final class Gap {
     private final Gjk gjk = new Gjk();
     private final BodyFrame drawnOut = new BodyFrame();
     private final double[] axis = new double[3];
+    private final double[] way = new double[3];
     private final double[] ca = new double[3];
     private final double[] cb = new double[3];
     private final double[] onA = new double[3];
@@ -45,14 +46,8 @@ public final class Gap {
         otherPlace = secondPlace;
         memory = direction;
         best = enough;
-        known = lower(first.root(), second.root());
-        if (known < enough) {
-            known = covers(first, second);
-        }
-        if (known < enough) {
-            known = Double.POSITIVE_INFINITY;
-            look(first.root(), second.root());
-        }
+        known = Double.POSITIVE_INFINITY;
+        look(first.root(), second.root(), memory[0], memory[1], memory[2]);
         return best;
     }
 
@@ -69,7 +64,7 @@ public final class Gap {
 
     private static boolean holds(Solid outer, BodyFrame outerPlace, Solid inner, BodyFrame innerPlace) {
         double[] at = new double[3];
-        Solid.Node node = inner.root();
+        BoundingVolume node = inner.root();
         while (node.piece == null) {
             node = node.one;
         }
@@ -92,45 +87,65 @@ public final class Gap {
         return new Vector3D(onB);
     }
 
-    /** How far apart what holds each of the two is, where one of them has several pieces and both are held by one. */
-    private double covers(Solid first, Solid second) {
-        Convex a = first.cover();
-        Convex b = second.cover();
-        if (a == null || b == null || first.pieces() == 1 && second.pieces() == 1) {
-            return Double.NEGATIVE_INFINITY;
-        }
-        double round = a.radius() + b.radius();
-        double parted = apart(a, b) - round;
-        if (parted >= best) {
-            return parted;
-        }
-        System.arraycopy(memory, 0, axis, 0, 3);
-        double distance = gjk.distance(a, onePlace, b, otherPlace, axis, best + round);
-        remember(axis);
-        return distance > 0 ? distance - round : Double.NEGATIVE_INFINITY;
-    }
-
-    private void look(Solid.Node a, Solid.Node b) {
+    /**
+     * Looks at what two bounding volumes hold.
+     *
+     * @param x a direction from the second to the first along which they may lie apart, of length 1; zeros where none is known
+     */
+    private void look(BoundingVolume a, BoundingVolume b, double x, double y, double z) {
         double least = lower(a, b);
         if (least >= best) {
             known = Math.min(known, least);
             return;
         }
         if (a.piece != null && b.piece != null) {
-            pieces(a.piece, b.piece);
-        } else if (b.piece != null || a.piece == null && a.reach >= b.reach) {
+            pieces(a.piece, b.piece, x, y, z);
+            return;
+        }
+        double wx = x;
+        double wy = y;
+        double wz = z;
+        if (a.cover != null && b.cover != null) {
+            least = covers(a.cover, b.cover, x, y, z);
+            if (least >= best) {
+                known = Math.min(known, least);
+                return;
+            }
+            wx = way[0];
+            wy = way[1];
+            wz = way[2];
+        }
+        if (b.piece != null || a.piece == null && a.reach >= b.reach) {
             boolean firstNearer = lower(a.one, b) <= lower(a.other, b);
-            look(firstNearer ? a.one : a.other, b);
-            look(firstNearer ? a.other : a.one, b);
+            look(firstNearer ? a.one : a.other, b, wx, wy, wz);
+            look(firstNearer ? a.other : a.one, b, wx, wy, wz);
         } else {
             boolean firstNearer = lower(a, b.one) <= lower(a, b.other);
-            look(a, firstNearer ? b.one : b.other);
-            look(a, firstNearer ? b.other : b.one);
+            look(a, firstNearer ? b.one : b.other, wx, wy, wz);
+            look(a, firstNearer ? b.other : b.one, wx, wy, wz);
         }
     }
 
+    /** A number that the distance of two covers is not under; leaves in {@link #way} along which they lie apart. */
+    private double covers(Convex a, Convex b, double x, double y, double z) {
+        double round = a.radius() + b.radius();
+        double parted = apart(a, b, x, y, z) - round;
+        if (parted < best) {
+            set(axis, x, y, z);
+            double distance = gjk.distance(a, onePlace, b, otherPlace, axis, best + round);
+            parted = distance > 0 ? distance - round : Double.NEGATIVE_INFINITY;
+            unit(axis, way);
+        } else {
+            set(way, x, y, z);
+        }
+        if (a == one.root().cover && b == other.root().cover) {
+            System.arraycopy(way, 0, memory, 0, 3);
+        }
+        return parted;
+    }
+
     /** No two pieces in these two balls can be nearer. */
-    private double lower(Solid.Node a, Solid.Node b) {
+    private double lower(BoundingVolume a, BoundingVolume b) {
         onePlace.point(a.x, a.y, a.z, ca);
         otherPlace.point(b.x, b.y, b.z, cb);
         double x = ca[0] - cb[0];
@@ -139,32 +154,26 @@ public final class Gap {
         return Math.sqrt(x * x + y * y + z * z) - a.reach - b.reach;
     }
 
-    private void pieces(Convex a, Convex b) {
+    private void pieces(Convex a, Convex b, double x, double y, double z) {
         double round = a.radius() + b.radius();
-        boolean alone = one.pieces() == 1 && other.pieces() == 1;
-        if (alone) {
-            double parted = apart(a, b) - round;
-            if (parted >= best) {
-                known = parted;
-                return;
-            }
+        double parted = apart(a, b, x, y, z) - round;
+        if (parted >= best) {
+            known = Math.min(known, parted);
+            return;
         }
+        boolean alone = one.pieces() == 1 && other.pieces() == 1;
         double distance;
         if (a.segment() && b.segment()) {
             distance = segments(a, b);
-            for (int k = 0; k < 3; k++) {
-                axis[k] = ca[k] - cb[k];
-            }
+            set(axis, ca[0] - cb[0], ca[1] - cb[1], ca[2] - cb[2]);
         } else {
             if (alone) {
-                System.arraycopy(memory, 0, axis, 0, 3);
+                set(axis, x, y, z);
             } else {
                 onePlace.point(a.middle().getX(), a.middle().getY(), a.middle().getZ(), ca);
                 otherPlace.point(
                         b.middle().getX(), b.middle().getY(), b.middle().getZ(), cb);
-                for (int k = 0; k < 3; k++) {
-                    axis[k] = ca[k] - cb[k];
-                }
+                set(axis, ca[0] - cb[0], ca[1] - cb[1], ca[2] - cb[2]);
             }
             distance = gjk.distance(a, onePlace, b, otherPlace, axis, best + round);
             if (distance == 0) {
@@ -175,7 +184,7 @@ public final class Gap {
             System.arraycopy(gjk.onB(), 0, cb, 0, 3);
         }
         if (alone && distance > 0) {
-            remember(axis);
+            unit(axis, memory);
         }
         known = Math.min(known, distance - round);
         if (distance - round < best) {
@@ -188,22 +197,28 @@ public final class Gap {
         }
     }
 
-    /** Distance of the planes square to the remembered direction that part the two, which no distance is less than. */
-    private double apart(Convex a, Convex b) {
-        if (memory[0] == 0 && memory[1] == 0 && memory[2] == 0) {
+    /** Distance of the planes square to a direction of length 1 that part the two, which no distance is less than. */
+    private double apart(Convex a, Convex b, double x, double y, double z) {
+        if (x == 0 && y == 0 && z == 0) {
             return Double.NEGATIVE_INFINITY;
         }
-        onePlace.support(a, -memory[0], -memory[1], -memory[2], ca);
-        otherPlace.support(b, memory[0], memory[1], memory[2], cb);
-        return (ca[0] - cb[0]) * memory[0] + (ca[1] - cb[1]) * memory[1] + (ca[2] - cb[2]) * memory[2];
+        onePlace.support(a, -x, -y, -z, ca);
+        otherPlace.support(b, x, y, z, cb);
+        return (ca[0] - cb[0]) * x + (ca[1] - cb[1]) * y + (ca[2] - cb[2]) * z;
     }
 
-    /** Keeps a way from the second to the first as the direction in which they lie apart; none where they lie in one another. */
-    private void remember(double[] way) {
+    /** A way from the second to the first as a direction of length 1; zeros where they lie in one another. */
+    private static void unit(double[] way, double[] out) {
         double length = Math.sqrt(way[0] * way[0] + way[1] * way[1] + way[2] * way[2]);
         for (int k = 0; k < 3; k++) {
-            memory[k] = length > 0 ? way[k] / length : 0;
+            out[k] = length > 0 ? way[k] / length : 0;
         }
+    }
+
+    private static void set(double[] into, double x, double y, double z) {
+        into[0] = x;
+        into[1] = y;
+        into[2] = z;
     }
 
     private void deep(Convex a, Convex b, double round) {

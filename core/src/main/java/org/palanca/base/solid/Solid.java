@@ -1,31 +1,21 @@
 package org.palanca.base.solid;
 
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.function.ToDoubleFunction;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A shape in the frame of its body: convex pieces in a tree of balls, so that most of them need not be looked at. Immutable.
+ * A shape in the frame of its body: convex pieces in a tree of bounding volumes, so that most of them need not be looked at. Immutable.
  */
 public final class Solid {
-    private static final List<ToDoubleFunction<Convex>> AXES = List.of(
-            piece -> piece.middle().getX(),
-            piece -> piece.middle().getY(),
-            piece -> piece.middle().getZ());
-
-    private final Node root;
+    private final BoundingVolume root;
     private final int pieces;
     private final List<Vector3D[]> skin;
-    private final @Nullable Convex cover;
 
     private Solid(List<Convex> all, List<Vector3D[]> skin, @Nullable Convex cover) {
-        root = tree(new ArrayList<>(all));
+        root = BoundingVolume.of(all, cover);
         pieces = all.size();
         this.skin = List.copyOf(skin);
-        this.cover = cover;
     }
 
     /**
@@ -34,7 +24,7 @@ public final class Solid {
      * @throws IllegalArgumentException when there are none
      */
     public static Solid of(List<Convex> pieces) {
-        return new Solid(pieces, List.of(), pieces.size() == 1 ? pieces.get(0) : null);
+        return new Solid(pieces, List.of(), null);
     }
 
     /**
@@ -72,14 +62,8 @@ public final class Solid {
         return pieces;
     }
 
-    Node root() {
+    BoundingVolume root() {
         return root;
-    }
-
-    /** A convex piece that holds all of it, or null where none is known. */
-    @Nullable
-    Convex cover() {
-        return cover;
     }
 
     /** Middle of a ball that holds it [m], body frame. */
@@ -122,80 +106,5 @@ public final class Solid {
         Vector3D q = Vector3D.crossProduct(s, e1);
         double v = way.dotProduct(q) / det;
         return u >= 0 && v >= 0 && u + v <= 1 && e2.dotProduct(q) / det > 0;
-    }
-
-    /** A ball round one piece, or round two smaller balls. */
-    static final class Node {
-        final double x;
-        final double y;
-        final double z;
-        final double reach;
-        /** Null for a ball round two smaller ones; those are the ball itself where it is round a piece. */
-        final @Nullable Convex piece;
-
-        final Node one;
-        final Node other;
-
-        private Node(Convex piece) {
-            this.piece = piece;
-            one = this;
-            other = this;
-            x = piece.middle().getX();
-            y = piece.middle().getY();
-            z = piece.middle().getZ();
-            reach = piece.reach() + piece.radius();
-        }
-
-        private Node(Node one, Node other) {
-            piece = null;
-            this.one = one;
-            this.other = other;
-            double apart = Math.sqrt((one.x - other.x) * (one.x - other.x)
-                    + (one.y - other.y) * (one.y - other.y)
-                    + (one.z - other.z) * (one.z - other.z));
-            Node larger = one.reach >= other.reach ? one : other;
-            Node smaller = larger == one ? other : one;
-            if (apart + smaller.reach <= larger.reach) {
-                x = larger.x;
-                y = larger.y;
-                z = larger.z;
-                reach = larger.reach;
-            } else {
-                reach = (apart + one.reach + other.reach) / 2;
-                double part = (reach - one.reach) / apart;
-                x = one.x + part * (other.x - one.x);
-                y = one.y + part * (other.y - one.y);
-                z = one.z + part * (other.z - one.z);
-            }
-        }
-    }
-
-    private static Node tree(List<Convex> pieces) {
-        if (pieces.isEmpty()) {
-            throw new IllegalArgumentException("a solid needs a piece");
-        }
-        if (pieces.size() == 1) {
-            return new Node(pieces.get(0));
-        }
-        ToDoubleFunction<Convex> longest = null;
-        double most = Double.NEGATIVE_INFINITY;
-        for (ToDoubleFunction<Convex> axis : AXES) {
-            double low = Double.POSITIVE_INFINITY;
-            double high = Double.NEGATIVE_INFINITY;
-            for (Convex piece : pieces) {
-                double at = axis.applyAsDouble(piece);
-                low = Math.min(low, at);
-                high = Math.max(high, at);
-            }
-            if (high - low > most) {
-                most = high - low;
-                longest = axis;
-            }
-        }
-        pieces.sort(Comparator.comparingDouble(longest));
-        int half = pieces.size() / 2;
-        return new Node(
-                tree(new ArrayList<>(pieces.subList(0, half))),
-                tree(new ArrayList<>(pieces.subList(half, pieces.size()))));
     }
 }

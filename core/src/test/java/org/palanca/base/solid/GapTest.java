@@ -12,6 +12,7 @@ import com.bulletphysics.collision.shapes.BoxShape;
 import com.bulletphysics.collision.shapes.ConvexShape;
 import com.bulletphysics.collision.shapes.CylinderShape;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import javax.vecmath.Matrix3f;
@@ -348,6 +349,45 @@ class GapTest {
             double found = gap.between(mesh, new BodyFrame(), solid(tube), new BodyFrame());
             assertThat(Math.abs(found)).as("tube %d", i).isCloseTo(Math.abs(least), within(1e-9));
         }
+    }
+
+    /** A skin with dents, and things of each sort that go past it and into it: triangle by triangle, without any tree. */
+    @Test
+    void whatHoldsManyTrianglesOnlySparesWork() {
+        double off = 0.003;
+        List<Vector3D[]> skin = ball(0.4, 16).stream()
+                .map(triangle -> Arrays.stream(triangle).map(GapTest::dented).toArray(Vector3D[]::new))
+                .toList();
+        Solid mesh = Solid.openMesh(skin, off);
+        List<Solid> things = List.of(
+                solid(Convex.wheel(Vector3D.ZERO, Vector3D.PLUS_J, 0.4, 0.15, 0.05)),
+                solid(Convex.capsule(new Vector3D(-0.4, 0, 0), new Vector3D(0.4, 0.1, 0), 0.02)),
+                solid(Convex.box(new Vector3D(-0.3, -0.05, -0.05), new Vector3D(0.3, 0.05, 0.05))),
+                Solid.of(Convex.ring(Vector3D.ZERO, Vector3D.PLUS_K, 0.2, 0.3, 0.1, 0.02, 24)));
+        int apart = 0;
+        for (Solid thing : things) {
+            double[] memory = new double[3];
+            Rotation turn = turn();
+            for (int i = 0; i < 30; i++) {
+                BodyFrame place = at(turn, new Vector3D(0.95 - 0.02 * i, 0.01 * i, 0.3));
+                double least = Double.POSITIVE_INFINITY;
+                for (Vector3D[] triangle : skin) {
+                    Solid alone = solid(Convex.hull(List.of(triangle), off));
+                    least = Math.min(least, gap.between(alone, new BodyFrame(), thing, place));
+                }
+                double enough = i % 2 == 0 ? 0.1 : Double.POSITIVE_INFINITY;
+                double found = gap.between(mesh, new BodyFrame(), thing, place, enough, memory);
+                assertThat(found).as("step %d", i).isCloseTo(Math.min(enough, least), within(1e-9));
+                assertThat(gap.known()).as("step %d", i).isLessThanOrEqualTo(least + 1e-9);
+                apart += least > 0 ? 1 : 0;
+            }
+        }
+        assertThat(apart).isBetween(20, 100);
+    }
+
+    private static Vector3D dented(Vector3D place) {
+        double dent = 0.08 * Math.sin(20 * place.getX()) * Math.cos(15 * place.getY() + 12 * place.getZ());
+        return place.scalarMultiply(1 - dent);
     }
 
     @Test
