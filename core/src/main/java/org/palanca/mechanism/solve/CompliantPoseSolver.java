@@ -40,11 +40,14 @@ public final class CompliantPoseSolver extends SteppingSolver {
      */
     private static final double EXACT_WITHIN = 2e-9;
 
+    /** Factors made no farther than this from a pose tell whether it is sound, and lead the rest of the way to it [m or rad]. */
+    private static final double NEAR_FACTORS = 1e-3;
+
     /** Rigid equations that are off by more than this are of another mechanism [m]. */
     private static final double FARTHEST_OFF = 1;
 
     /** Steps on old factors go on while each is at most this part of the one before. */
-    private static final double FOLLOWING_GAIN = 0.4;
+    private static final double FOLLOWING_GAIN = 0.6;
 
     private static final int MOST_FOLLOWING_STEPS = 12;
 
@@ -56,6 +59,7 @@ public final class CompliantPoseSolver extends SteppingSolver {
     private final Configuration before;
     private final double[] step;
     private final LuFactors factors;
+    private final BroydenSteps following;
     private final Configuration design;
     private final double[] designMultiplier;
     private final LuFactors designFactors;
@@ -89,7 +93,7 @@ public final class CompliantPoseSolver extends SteppingSolver {
             gives[row] = rate[row] > 0;
         }
         equations.at(present);
-        followers = DependentBodies.of(equations, gives);
+        followers = DependentBodies.of(equations, gives, present);
         largestRate = Math.max(Arrays.stream(rate).max().orElse(0), Double.MIN_NORMAL);
         for (int row = 0; row < rate.length; row++) {
             rate[row] /= largestRate;
@@ -100,6 +104,7 @@ public final class CompliantPoseSolver extends SteppingSolver {
         before = mechanism.atDesign();
         step = new double[equations.columns];
         factors = equilibrium.factors();
+        following = equilibrium.steps(MOST_FOLLOWING_STEPS);
         design = mechanism.atDesign();
         designMultiplier = new double[multiplier.length];
         designFactors = equilibrium.spareFactors();
@@ -150,6 +155,7 @@ public final class CompliantPoseSolver extends SteppingSolver {
         Arrays.fill(multiplier, 0);
         factored = false;
         exact = false;
+        followers.forgetNeighbour();
     }
 
     /** Every way that has to be led begins here, so what was worked out once is kept with its factors. */
@@ -204,13 +210,16 @@ public final class CompliantPoseSolver extends SteppingSolver {
             if (!factored) {
                 return false;
             }
-            double scale = stepOnFactors();
+            equilibrium.step(step);
+            double scale = take();
             if (goingOn && !wentOn()) {
                 return false;
             }
-            if (scale == 1 && longest(step) < NEARLY_STILL) {
+            double length = longest(step);
+            boolean there = length < NEARLY_STILL || length < NEAR_FACTORS && followOnOldFactors();
+            if (scale == 1 && there) {
                 boolean sound = signAtDesign == 0 || factors.sign() == signAtDesign;
-                exact = longest(step) < EXACT_WITHIN;
+                exact = length < EXACT_WITHIN;
                 return sound && followers.close(present) && closedNow();
             }
         }
@@ -224,28 +233,34 @@ public final class CompliantPoseSolver extends SteppingSolver {
     }
 
     /**
-     * Goes most of the way to a neighbouring pose on the factors of the pose just left. Only forces are worked out anew,
-     * which costs a tenth; each step leaves a small part of what was left before, as long as the poses are near.
+     * Goes on to a pose nearby on the factors at hand. Only forces are worked out anew, which costs a tenth; each step leaves
+     * a smaller part of what was left before, as long as the poses are near.
+     *
+     * @return whether it got there; else it may have come closer
      */
-    private void followOnOldFactors() {
+    private boolean followOnOldFactors() {
+        following.begin();
         double last = Double.POSITIVE_INFINITY;
-        for (int i = 0; i < MOST_FOLLOWING_STEPS; i++) {
+        while (true) {
             equilibrium.balance(present);
             if (!(equilibrium.largestRigidResidual() < FARTHEST_OFF)) {
-                return;
+                return false;
             }
-            double scale = stepOnFactors();
+            boolean better = equilibrium.step(step, following);
+            double scale = take();
             double length = longest(step);
-            if (scale < 1 || length < EXACT_WITHIN || length > FOLLOWING_GAIN * last) {
-                return;
+            if (scale == 1 && length < EXACT_WITHIN) {
+                return true;
+            }
+            if (!better || scale < 1 || length > FOLLOWING_GAIN * last) {
+                return false;
             }
             last = length;
         }
     }
 
-    /** Takes the step that the factors at hand give for the forces and residuals at hand; returns the part taken. */
-    private double stepOnFactors() {
-        equilibrium.step(step);
+    /** Takes the step at hand; returns the part taken. */
+    private double take() {
         double scale = guard(step);
         double length = scale * longest(step);
         if (Double.isNaN(predicted)) {

@@ -15,20 +15,34 @@ final class DependentBodies {
     private static final int MOST_ITERATIONS = 25;
     private static final double PIVOT_FLOOR = 1e-9;
 
+    private static final int MOST_FOLLOWING_STEPS = 8;
+
+    /** Steps on old factors go on while each is at most this part of the one before. */
+    private static final double FOLLOWING_GAIN = 0.5;
+
     private final Linearisation equations;
     private final int[] rows;
     private final int[] columns;
+    private final boolean[] marked;
     private final int[] leading;
     private final double[] matrix;
     private final double[] right;
     private final double[] out;
     private final double[] step;
     private final BlockFactors factors;
+    private final BroydenSteps following;
+    private final Configuration before;
 
-    private DependentBodies(Linearisation equations, int[] rows, int[] columns) {
+    /** Whether the factors are of a pose near the one that is closed next. */
+    private boolean warm;
+
+    private DependentBodies(Linearisation equations, int[] rows, int[] columns, Configuration before) {
         this.equations = equations;
         this.rows = rows;
         this.columns = columns;
+        this.before = before;
+        marked = equations.marked(rows);
+        following = new BroydenSteps(rows.length, MOST_FOLLOWING_STEPS);
         leading = IntStream.range(0, equations.columns)
                 .filter(column -> !ownsColumn(column))
                 .toArray();
@@ -48,8 +62,9 @@ final class DependentBodies {
      *
      * @param equations linearised at the design pose
      * @param gives whether a row belongs to a member that gives
+     * @param design where everything stands there
      */
-    static DependentBodies of(Linearisation equations, boolean[] gives) {
+    static DependentBodies of(Linearisation equations, boolean[] gives, Configuration design) {
         int bodies = equations.columns / PER_BODY;
         long[] touches = new long[equations.rows];
         for (int row = 0; row < equations.rows; row++) {
@@ -81,7 +96,7 @@ final class DependentBodies {
                 .filter(column -> (leaders >> column / PER_BODY & 1) == 0)
                 .toArray();
         return new DependentBodies(
-                equations, rows.stream().mapToInt(Integer::intValue).toArray(), columns);
+                equations, rows.stream().mapToInt(Integer::intValue).toArray(), columns, design.copy());
     }
 
     private static boolean follows(long group, long left, long[] touches, boolean[] gives) {
@@ -119,35 +134,87 @@ final class DependentBodies {
     void at(Configuration configuration) {
         equations.at(configuration);
         gather();
-        if (rows.length > 0) {
-            factors.factor(matrix, PIVOT_FLOOR);
-        }
+        warm = rows.length > 0 && factors.factor(matrix, PIVOT_FLOOR);
     }
 
-    /** Places them for where the others are; leaves the equations linearised nearby and their factors at hand. */
+    /** What is closed next has nothing to do with the pose before. */
+    void forgetNeighbour() {
+        warm = false;
+    }
+
+    /** Places them for where the others are; leaves their equations linearised there and their factors at hand. */
     boolean close(Configuration configuration) {
-        for (int i = 0; i < MOST_ITERATIONS && rows.length > 0; i++) {
-            equations.at(configuration);
-            gather();
-            double largest = 0;
-            for (int k = 0; k < rows.length; k++) {
-                right[k] = -equations.residual[rows[k]];
-                largest = Math.max(largest, Math.abs(right[k]));
+        if (rows.length == 0) {
+            return true;
+        }
+        if (warm) {
+            before.set(configuration);
+            if (!followOnOldFactors(configuration)) {
+                configuration.set(before);
             }
+        }
+        warm = newton(configuration);
+        return warm;
+    }
+
+    private boolean newton(Configuration configuration) {
+        for (int i = 0; i < MOST_ITERATIONS; i++) {
+            equations.at(configuration, marked);
+            gather();
+            double largest = takeResidual();
             if (!factors.factor(matrix, PIVOT_FLOOR) || !(largest < Double.POSITIVE_INFINITY)) {
                 return false;
             }
             factors.solve(right, out);
-            Arrays.fill(step, 0);
-            for (int k = 0; k < columns.length; k++) {
-                step[columns[k]] = out[k];
-            }
-            configuration.apply(step, SteppingSolver.guard(step));
+            move(configuration);
             if (largest < SteppingSolver.CLOSED_WITHIN) {
                 return factors.onRememberedSide();
             }
         }
-        return rows.length == 0;
+        return false;
+    }
+
+    /** Steps on the factors of the pose before, which need no derivatives; false where they do not lead there. */
+    private boolean followOnOldFactors(Configuration configuration) {
+        following.begin();
+        double last = Double.POSITIVE_INFINITY;
+        while (true) {
+            equations.residualsAt(configuration, marked);
+            double largest = takeResidual();
+            if (largest < SteppingSolver.CLOSED_WITHIN) {
+                return true;
+            }
+            if (!(largest < FOLLOWING_GAIN * last)) {
+                return false;
+            }
+            factors.solve(right, out);
+            if (!following.better(out) || move(configuration) < 1) {
+                return false;
+            }
+            last = largest;
+        }
+    }
+
+    /** Takes what the equations are off as what is to be made up for; returns the most of it [m]. */
+    private double takeResidual() {
+        double largest = 0;
+        for (int k = 0; k < rows.length; k++) {
+            right[k] = -equations.residual[rows[k]];
+            double size = Math.abs(right[k]);
+            largest = size <= largest ? largest : Double.isNaN(size) ? Double.POSITIVE_INFINITY : size;
+        }
+        return largest;
+    }
+
+    /** Moves them by the step at hand; returns the part of it that was taken. */
+    private double move(Configuration configuration) {
+        Arrays.fill(step, 0);
+        for (int k = 0; k < columns.length; k++) {
+            step[columns[k]] = out[k];
+        }
+        double scale = SteppingSolver.guard(step);
+        configuration.apply(step, scale);
+        return scale;
     }
 
     /**

@@ -20,6 +20,7 @@ final class EquilibriumEquations {
     private final double[] rate;
     private final int[] rows;
     private final int[] columns;
+    private final boolean[] marked;
 
     /** For each row the columns that it touches. */
     private final int[][] touched;
@@ -50,6 +51,7 @@ final class EquilibriumEquations {
         rows = IntStream.range(0, equations.rows)
                 .filter(row -> !followers.ownsRow(row))
                 .toArray();
+        marked = equations.marked(rows);
         touched = IntStream.range(0, equations.rows)
                 .mapToObj(row -> Arrays.stream(columns)
                         .filter(column -> equations.touches(row, column / PER_BODY))
@@ -79,6 +81,11 @@ final class EquilibriumEquations {
         return factors;
     }
 
+    /** Room for so many steps on old factors. */
+    BroydenSteps steps(int most) {
+        return new BroydenSteps(right.length, most);
+    }
+
     /** Room for factors of the same size. */
     LuFactors spareFactors() {
         return new LuFactors(right.length);
@@ -86,7 +93,7 @@ final class EquilibriumEquations {
 
     /** Works out what is out of balance: forces that do not cancel, rigid equations that do not hold. */
     void balance(Configuration at) {
-        equations.at(at);
+        equations.at(at, marked);
         for (int row : rows) {
             weight[row] = rate[row] * equations.residual[row];
         }
@@ -112,7 +119,7 @@ final class EquilibriumEquations {
     boolean factor(Configuration at) {
         int n = columns.length;
         Arrays.fill(hessian, 0);
-        equations.addCurvature(at, weight, hessian);
+        equations.addCurvature(at, weight, hessian, marked);
         for (int row : rows) {
             if (rate[row] != 0) {
                 addStiffness(row);
@@ -121,8 +128,11 @@ final class EquilibriumEquations {
         int size = right.length;
         Arrays.fill(matrix, 0);
         for (int i = 0; i < n; i++) {
-            for (int j = 0; j < n; j++) {
-                matrix[i * size + j] = hessian[columns[i] * equations.columns + columns[j]];
+            int from = columns[i] * equations.columns;
+            for (int j = i; j < n; j++) {
+                double entry = hessian[from + columns[j]];
+                matrix[i * size + j] = entry;
+                matrix[j * size + i] = entry;
             }
             matrix[i * size + i] += DRAG;
         }
@@ -140,10 +150,13 @@ final class EquilibriumEquations {
     private void addStiffness(int row) {
         double[] jacobian = equations.jacobian;
         int n = equations.columns;
-        for (int i : touched[row]) {
-            double scaled = rate[row] * jacobian[row * n + i];
-            for (int j : touched[row]) {
-                hessian[i * n + j] += scaled * jacobian[row * n + j];
+        int[] touch = touched[row];
+        for (int i = 0; i < touch.length; i++) {
+            double scaled = rate[row] * jacobian[row * n + touch[i]];
+            int into = touch[i] * n;
+            // Rising columns: the upper half alone, which is what is read.
+            for (int j = i; j < touch.length; j++) {
+                hessian[into + touch[j]] += scaled * jacobian[row * n + touch[j]];
             }
         }
     }
@@ -151,6 +164,22 @@ final class EquilibriumEquations {
     /** The step that takes up what is out of balance, by the factors at hand; of the bodies that follow nothing is set. */
     void step(double[] step) {
         factors.solve(right, unknown);
+        spread(step);
+    }
+
+    /**
+     * The same where the factors are older than the pose.
+     *
+     * @return false where they are of no use any more; the step is then theirs alone
+     */
+    boolean step(double[] step, BroydenSteps before) {
+        factors.solve(right, unknown);
+        boolean better = before.better(unknown);
+        spread(step);
+        return better;
+    }
+
+    private void spread(double[] step) {
         for (int i = 0; i < columns.length; i++) {
             step[columns[i]] = unknown[i];
         }

@@ -73,11 +73,27 @@ final class Linearisation {
         }
     }
 
-    /** Adds the second derivatives of all equations, each weighted, to a Hessian of {@link #columns} by the same. */
-    void addCurvature(Configuration configuration, double[] weights, double[] hessian) {
+    /**
+     * Adds the second derivatives of the equations of the constraints that are marked, each weighted, to a Hessian of
+     * {@link #columns} by the same.
+     */
+    void addCurvature(Configuration configuration, double[] weights, double[] hessian, boolean[] marked) {
         for (int i = 0; i < constraints.length; i++) {
-            constraints[i].addCurvature(configuration, weights, firstRow[i], hessian, columns);
+            if (marked[i]) {
+                constraints[i].addCurvature(configuration, weights, firstRow[i], hessian, columns);
+            }
         }
+    }
+
+    /** Marks the constraints that have one of some rows. */
+    boolean[] marked(int[] rows) {
+        boolean[] marked = new boolean[constraints.length];
+        for (int i = 0; i < constraints.length; i++) {
+            for (int row : rows) {
+                marked[i] |= row >= firstRow[i] && row < firstRow[i] + constraints[i].equations();
+            }
+        }
+        return marked;
     }
 
     /** Whether a row depends on a body, as linearised last: single entries may be zero by chance, a body's six never. */
