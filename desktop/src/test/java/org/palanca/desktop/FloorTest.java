@@ -540,7 +540,7 @@ class FloorTest extends WindowTest {
     /** From the rail to the taken reading without the mouse: step, mark, mark, number. */
     @Test
     void aReadingIsTakenByKeysAlone() {
-        push(KeyCode.CONTROL, KeyCode.DIGIT2);
+        push(KeyCode.CONTROL, KeyCode.DIGIT5);
         tabTo("measure-from");
         push(KeyCode.DOWN);
         push(KeyCode.TAB);

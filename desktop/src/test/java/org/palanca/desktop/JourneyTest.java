@@ -203,7 +203,7 @@ class JourneyTest extends WindowTest {
 
     @Test
     void makeListsTheLinksAndWritesTheSheet() throws Exception {
-        clickOn("#step-cutlist");
+        step("cutlist");
         assertThat(lookup(".link-card").queryAll()).hasSize(8);
         assertThat(lookup("#tube-rear-lower-left")
                         .queryAs(org.palanca.desktop.control.FractionText.class)

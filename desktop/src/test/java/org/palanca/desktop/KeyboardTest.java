@@ -163,7 +163,7 @@ class KeyboardTest extends WindowTest {
 
     @Test
     void goalsAreTypedAsTheTradeWritesThem() {
-        clickOn("#step-goals");
+        step("goals");
         type("#goal-wheelbase", "9'");
         assertThat(window.document().vehicle().wheelbase()).isCloseTo(Lengths.inches(108), within(1e-9));
         assertThat(at("upper frame left").getX() + window.document().vehicle().wheelbase())

@@ -55,7 +55,7 @@ class SteerAndCompareTest extends WindowTest {
     void theLowRackIsNamedAndOnePressLevelsIt() {
         double before = PickupAdvice.largestToeChange(vehicle(), AxlePlace.FRONT);
         assertThat(Math.toDegrees(before)).isGreaterThan(2);
-        clickOn("#step-steer");
+        step("steer");
         eventually(() -> label("#steer-advice").contains("inner pickups"));
         assertThat(label("#steer-advice")).contains("1 1/16 in up", "not 2.5°");
         clickOn("#steer-try");
@@ -68,7 +68,7 @@ class SteerAndCompareTest extends WindowTest {
     /** Every way to set the pickups is told with what it does; less room leaves fewer of them. */
     @Test
     void waysToSetThePickupsAreToldWithToeRodsAndAckermann() {
-        clickOn("#step-steer");
+        step("steer");
         eventually(() -> !lookup("#steer-offer-0").queryAll().isEmpty());
         assertThat(label("#steer-now")).contains("toe moves 2.5°", "at the tread", "tie rods", "Ackermann");
         assertThat(label("#steer-offer-0")).contains("up", "at the tread", "Ackermann");
@@ -84,7 +84,7 @@ class SteerAndCompareTest extends WindowTest {
     /** Steering is taken off and given back; a rear axle that has none gets some. */
     @Test
     void steeringIsTakenOffAndAdded() {
-        clickOn("#step-steer");
+        step("steer");
         steerBy(StarterSteering.NONE);
         assertThat(front().steering()).isEmpty();
         eventually(() -> lookup(node -> node instanceof Label text
@@ -144,7 +144,7 @@ class SteerAndCompareTest extends WindowTest {
 
     @Test
     void anotherTypeIsAddedLaidOverAndTakenAndNothingIsLost() {
-        clickOn("#step-compare");
+        step("compare");
         onFx(() -> {
             ComboBox<SuspensionType> type = lookup("#scheme-type").queryComboBox();
             type.setValue(SuspensionType.FIVE_LINK_CORNER);
@@ -166,7 +166,7 @@ class SteerAndCompareTest extends WindowTest {
                         .orElseThrow()
                         .type())
                 .isEqualTo(SuspensionType.STRUT);
-        clickOn("#step-compare");
+        step("compare");
         clickOn("#take-struts-in-front");
         assertThat(front().type()).isEqualTo(SuspensionType.STRUT);
         assertThat(vehicle().schemes())
@@ -181,7 +181,7 @@ class SteerAndCompareTest extends WindowTest {
     /** However often plan and scheme change places, every way keeps a name of its own and all of them stay. */
     @Test
     void waysChangePlacesWithoutLosingAName() {
-        clickOn("#step-compare");
+        step("compare");
         for (int i = 0; i < 2; i++) {
             onFx(() -> lookup("#scheme-keep").queryButton().fire());
         }
@@ -205,7 +205,7 @@ class SteerAndCompareTest extends WindowTest {
         var first = front().mount("tie rod inner left").orElseThrow().placement();
         push(KeyCode.CONTROL, KeyCode.H);
         push(KeyCode.SHIFT, KeyCode.UP);
-        clickOn("#step-compare");
+        step("compare");
         assertThat(lookup("#hole-hole").tryQuery()).isPresent();
         onFx(() -> lookup("#hole-hole").queryButton().fire());
         assertThat(front().mount("tie rod inner left").orElseThrow().placement())

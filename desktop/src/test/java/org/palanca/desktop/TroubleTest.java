@@ -42,7 +42,7 @@ class TroubleTest extends WindowTest {
 
     @Test
     void aGoalThatCannotBeIsRefusedWithTheReason() {
-        clickOn("#step-goals");
+        step("goals");
         type("#goal-wheelbase", "10");
         assertThat(trouble()).contains("wheelbase is 10 in");
         type("#goal-cg-height", "-3");
@@ -108,7 +108,7 @@ class TroubleTest extends WindowTest {
     /** A number or a note typed last is work too, though nobody pressed Enter. */
     @Test
     void whatIsTypedAndNotYetEnteredIsSavedToo() throws Exception {
-        clickOn("#step-goals");
+        step("goals");
         typeOnly("#goal-cg-height", "31");
         push(KeyCode.CONTROL, KeyCode.S);
         assertThat(VehicleFile.open(tarn).vehicle().mass().centreHeight()).isEqualTo(31 * 0.0254);

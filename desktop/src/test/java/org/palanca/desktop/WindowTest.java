@@ -257,8 +257,13 @@ abstract class WindowTest extends FxRobot {
         return text.replace('\u00a0', ' ');
     }
 
-    /** Opens a step by pressing it in the list. */
+    /** Opens a step by pressing it in the list, its stage first where that is closed. */
     protected void step(String id) {
+        Node list = lookup("#step-" + id).query().getParent();
+        if (!list.isVisible()) {
+            clickOn("#" + list.getId().replace("steps-", "stage-"));
+            onFx(() -> {});
+        }
         clickOn("#step-" + id);
         onFx(() -> {});
         assertThat(window.openStep().get().id()).isEqualTo(id);

@@ -76,10 +76,10 @@ public final class MainWindow {
         document = new Document(Examples.start(words().text("new.name_value")));
         recovery = new CrashRecovery(settings.folder(), document);
         notices = new NoticeBar(words().text("notice.dismiss"));
-        status = new StatusLine(document, this::words, this::focusBoard);
+        status = new StatusLine(document, openStep, this::words, this::focusBoard);
         document.setOnRefused(reason -> status.complain(words().text(reason)));
         strips = new StripColumn(document, state, this::words, appearance::theme, status::complain);
-        steps = new StepList(Steps.ALL, openStep, this::words);
+        steps = new StepList(Steps.STAGES, openStep, this::words);
         states = new StepStates(steps, status::show, status::failed);
         files = new FileActions(document, state, settings, this::words, asker, notices, this::opened);
         newVehicle = new NewVehiclePane(this::words, appearance::theme, this::started, this::showStep);
@@ -112,8 +112,10 @@ public final class MainWindow {
         left.getStyleClass().add("rail-scroll");
         left.setMinSize(0, 0);
         left.setFocusTraversable(false);
-        openStep.addListener(
-                (o, before, now) -> left.setVvalue((double) Steps.ALL.indexOf(now) / (Steps.ALL.size() - 1)));
+        openStep.addListener((o, before, now) -> {
+            left.layout();
+            left.setVvalue(steps.place(now));
+        });
         newVehicle.setVisible(false);
         newVehicle.setMinSize(0, 0);
         newVehicle.managedProperty().bind(newVehicle.visibleProperty());

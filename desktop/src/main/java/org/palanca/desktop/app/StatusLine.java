@@ -3,6 +3,7 @@ package org.palanca.desktop.app;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
+import javafx.beans.value.ObservableValue;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -18,6 +19,7 @@ import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.control.LatestTask;
 import org.palanca.desktop.document.Document;
+import org.palanca.desktop.step.Step;
 import org.palanca.desktop.step.VehicleReview;
 import org.palanca.desktop.strips.Verdicts;
 import org.palanca.result.ResultWords;
@@ -30,13 +32,14 @@ import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 
 /**
- * The one sentence at the foot: what is wrong, by how much, and one thing to try, which a button does. The search for
- * that thing runs beside the drawing and gives way to the next change.
+ * The one sentence at the foot, of the step that is open: what is wrong, by how much, and of the links one thing to try,
+ * which a button does. The search for that thing runs beside the drawing and gives way to the next change.
  */
 final class StatusLine extends HBox {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
     private final Document document;
+    private final ObservableValue<Step> openStep;
     private final Supplier<Words> words;
     private final Label mark = new Label();
     private final Label sentence = new Label();
@@ -51,8 +54,13 @@ final class StatusLine extends HBox {
     private boolean failed;
     private String complaint = "";
 
-    StatusLine(Document document, Supplier<Words> words, Runnable afterwards) {
+    /**
+     * @param openStep the step that the sentence belongs to
+     * @param afterwards what is done once the button was pressed
+     */
+    StatusLine(Document document, ObservableValue<Step> openStep, Supplier<Words> words, Runnable afterwards) {
         this.document = document;
+        this.openStep = openStep;
         this.words = words;
         setId("trouble");
         getStyleClass().add("trouble");
@@ -73,6 +81,10 @@ final class StatusLine extends HBox {
         getChildren().addAll(mark, sentence, attempt);
         // At the change itself and not when its results arrive: what is complained of may be said in between.
         document.vehicleProperty().addListener((o, before, now) -> complaint = "");
+        openStep.addListener((o, before, now) -> {
+            complaint = "";
+            write();
+        });
     }
 
     /** Says what is wrong with something typed, until the next change. */
@@ -147,9 +159,9 @@ final class StatusLine extends HBox {
         return !search.busy();
     }
 
-    /** Does what the sentence proposes, as one step that can be undone. */
+    /** Does what the sentence proposes, if it proposes something, as one step that can be undone. */
     void attempt() {
-        if (remedy != null) {
+        if (remedy != null && attempt.isVisible()) {
             document.change(
                     remedy.after(), Message.of("change.tried", remedy.mount().mount()), "");
         }
@@ -169,6 +181,11 @@ final class StatusLine extends HBox {
         } else if (analysis.trouble().isPresent()) {
             mark.setText(w.text("trouble.stuck"));
             sentence.setText(w.text(analysis.trouble().get()));
+        } else if (JobSentence.job(openStep.getValue()).isPresent()) {
+            JobSentence here = here(JobSentence.job(openStep.getValue()).get(), w);
+            wrong = here.wrong();
+            mark.setText(here.mark());
+            sentence.setText(here.text());
         } else if (analysis.scorecard().worst().isPresent()) {
             mark.setText(w.text("trouble.out"));
             sentence.setText(outOfBand(analysis.scorecard().worst().get(), w));
@@ -188,6 +205,14 @@ final class StatusLine extends HBox {
             sentence.setText(w.text("trouble.all_good"));
         }
         pseudoClassStateChanged(WRONG, wrong);
+    }
+
+    /** What is said of the step that is open, where it judges something. */
+    private JobSentence here(Fault.Job job, Words w) {
+        Step step = openStep.getValue();
+        return assessment()
+                .map(found -> JobSentence.of(step, job, analysis.model().axle().place(), found, w))
+                .orElseGet(() -> failed ? JobSentence.failed(w) : JobSentence.looking(step, w));
     }
 
     private String outOfBand(Scorecard.Mark worst, Words w) {

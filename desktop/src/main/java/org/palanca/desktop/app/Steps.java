@@ -1,6 +1,7 @@
 package org.palanca.desktop.app;
 
 import java.util.List;
+import org.palanca.desktop.step.Stage;
 import org.palanca.desktop.step.Step;
 import org.palanca.desktop.step.axle.AxleStep;
 import org.palanca.desktop.step.compare.CompareStep;
@@ -24,20 +25,15 @@ final class Steps {
     /** The step that cycles the axle. */
     static final Step CYCLE = new CycleStep();
 
-    static final List<Step> ALL = List.of(
-            new GoalsStep(),
-            new MeasureStep(),
-            new AxleStep(),
-            new HousingStep(),
-            BOARD,
-            new SteerStep(),
-            new CompareStep(),
-            new PlaceStep(),
-            CYCLE,
-            new ShocksStep(),
-            new ShaftStep(),
-            new SlopeStep(),
-            new CutListStep());
+    /** Where they are done, in the order of work. */
+    static final List<Stage> STAGES = List.of(
+            new Stage("design", List.of(new GoalsStep(), BOARD, new SteerStep(), new CompareStep())),
+            new Stage("floor", List.of(new MeasureStep(), new AxleStep(), new HousingStep(), new PlaceStep())),
+            new Stage("move", List.of(CYCLE, new ShocksStep(), new ShaftStep(), new SlopeStep())),
+            new Stage("build", List.of(new CutListStep())));
+
+    static final List<Step> ALL =
+            STAGES.stream().flatMap(stage -> stage.steps().stream()).toList();
 
     private Steps() {}
 
