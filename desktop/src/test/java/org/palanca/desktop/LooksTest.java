@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.ResourceBundle;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
@@ -87,6 +89,65 @@ class LooksTest extends WindowTest {
             assertThat(contrast(text, theme.ground())).isGreaterThan(4.5);
             assertThat(contrast(text, theme.panel())).isGreaterThan(4.5);
         }
+    }
+
+    /** What has to be seen but is not read: 3 : 1 by WCAG 2.1, 1.4.11. */
+    @ParameterizedTest
+    @EnumSource(Theme.class)
+    void edgesHaveContrastAndTheTwoAccentsAreNotTakenForOneAnother(Theme theme) {
+        assertThat(contrast(theme.edge(), theme.ground())).isGreaterThan(3);
+        assertThat(contrast(theme.edge(), theme.panel())).isGreaterThan(3);
+        // CIE 1976 colour difference. That it has to be so many times the just noticeable 2.3 is our own measure.
+        assertThat(difference(theme.hand(), theme.limit())).isGreaterThan(20 * 2.3);
+        assertThat(difference(theme.hand(), theme.line())).isGreaterThan(19 * 2.3);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Theme.class)
+    void theStyleSheetHasTheColoursOfWhatIsDrawnByHand(Theme theme) throws IOException {
+        String sheet;
+        try (InputStream in = Theme.class.getResourceAsStream("/org/palanca/desktop/palanca.css")) {
+            sheet = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        }
+        String block = sheet.substring(sheet.indexOf("." + theme.styleClass() + " {"));
+        Map<String, Color> colours = Map.of(
+                "ground", theme.ground(),
+                "panel", theme.panel(),
+                "line", theme.line(),
+                "second", theme.second(),
+                "edge", theme.edge(),
+                "faint", theme.faint(),
+                "hand", theme.hand(),
+                "limit", theme.limit());
+        colours.forEach((name, colour) -> {
+            String value = block.substring(block.indexOf("-" + name + ": ") + name.length() + 3);
+            assertThat(Color.web(value.substring(0, 7))).as(name).isEqualTo(colour);
+        });
+    }
+
+    private static double difference(Color a, Color b) {
+        double[] one = lab(a);
+        double[] other = lab(b);
+        double square = 0;
+        for (int i = 0; i < 3; i++) {
+            square += (one[i] - other[i]) * (one[i] - other[i]);
+        }
+        return Math.sqrt(square);
+    }
+
+    /** L*, a*, b* for the white of sRGB (D65), by the formulas of CIE 15 and IEC 61966-2-1. */
+    private static double[] lab(Color c) {
+        double r = linear(c.getRed());
+        double g = linear(c.getGreen());
+        double b = linear(c.getBlue());
+        double x = root((0.4124 * r + 0.3576 * g + 0.1805 * b) / 0.9505);
+        double y = root(0.2126 * r + 0.7152 * g + 0.0722 * b);
+        double z = root((0.0193 * r + 0.1192 * g + 0.9505 * b) / 1.089);
+        return new double[] {116 * y - 16, 500 * (x - y), 200 * (y - z)};
+    }
+
+    private static double root(double t) {
+        return t > 0.008856 ? Math.cbrt(t) : 7.787 * t + 16.0 / 116;
     }
 
     /** Contrast ratio of WCAG 2.1, relative luminance by its formula. */

@@ -59,7 +59,7 @@ class StagesTest extends WindowTest {
                 .isEqualTo("Nothing that Shocks looks at is off. Elsewhere 26 are not as wanted; the stages at the"
                         + " left say where.");
         step("steer");
-        assertThat(trouble()).startsWith("Nothing is described that Steer could judge.");
+        assertThat(trouble()).startsWith("Steer has nothing to judge yet.");
         Object before = window.document().vehicle();
         push(KeyCode.CONTROL, KeyCode.ENTER);
         onFx(() -> {});

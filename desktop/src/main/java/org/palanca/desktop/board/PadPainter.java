@@ -75,8 +75,8 @@ final class PadPainter {
         }
         strokes(cells, Place.HIGH, 1, scribe.theme.limit());
         strokes(cells, Place.LOW, -1, scribe.theme.second());
-        strokes(cells, Place.OUT_OF_REACH, 1, scribe.theme.faint());
-        strokes(cells, Place.OUT_OF_REACH, -1, scribe.theme.faint());
+        strokes(cells, Place.OUT_OF_REACH, 1, scribe.theme.edge());
+        strokes(cells, Place.OUT_OF_REACH, -1, scribe.theme.edge());
     }
 
     private Place[][] cells() {

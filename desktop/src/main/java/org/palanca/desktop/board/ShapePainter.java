@@ -136,7 +136,7 @@ public final class ShapePainter {
             case TYRE -> pen(theme.second(), 1.6);
             case HOUSING -> pen(theme.second(), 1.2);
             case BODY -> pen(theme.line(), 2.4);
-            case RAIL -> pen(theme.faint(), 1.2);
+            case RAIL -> pen(theme.edge(), 1.2);
             case REACTION -> pen(theme.hand(), 1.8);
             case ROLL_AXIS -> pen(theme.hand(), 1.6, 12, 3, 3, 3);
             case EXTENSION -> pen(theme.hand(), 1, 7, 5);

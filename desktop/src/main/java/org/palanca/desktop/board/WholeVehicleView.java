@@ -63,7 +63,7 @@ public final class WholeVehicleView extends DrawnRegion {
     }
 
     private void shape(GraphicsContext g, Shape shape, Theme colours) {
-        g.setStroke(shape.role() == Shape.Role.RAIL ? colours.faint() : colours.second());
+        g.setStroke(shape.role() == Shape.Role.RAIL ? colours.edge() : colours.second());
         g.setLineWidth(1.3);
         shape.visit(path -> path(g, path), circle -> circle(g, circle), bar -> bar(g, bar, colours), mark -> {
             // Too small to see at this scale.

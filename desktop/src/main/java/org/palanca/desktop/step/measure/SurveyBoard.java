@@ -207,7 +207,7 @@ final class SurveyBoard extends FloorBoard {
                 if (wrong) {
                     scribe.pen(scribe.theme().limit(), 2.2, 8, 4);
                 } else {
-                    scribe.pen(scribe.theme().faint(), 1);
+                    scribe.pen(scribe.theme().edge(), 1);
                 }
                 line(scribe, board, elevation, reading.from(), reading.to());
             }

@@ -37,7 +37,7 @@ final class ZonePainter {
             };
             Color colour = zone.rule() == Zone.Rule.NEVER_CUT
                     ? scribe.theme().second()
-                    : scribe.theme().faint();
+                    : scribe.theme().edge();
             room(elevation, zone.room(), colour, dash);
             if (elevation == Elevation.TOP) {
                 rule(zone);
