@@ -44,7 +44,7 @@ public final class SteerTable {
                     .ifPresent(percent -> out.println("  " + words.text("ackermann", Math.round(percent) + " %")));
         }
         TurningCircle.toTheLeft(vehicle)
-                .ifPresent(circle -> out.println("  " + words.text("circle", Message.length(circle.diameter()))));
+                .ifPresent(circle -> out.println("  " + words.text("circle", Message.onTheRoad(circle.diameter()))));
         JointLimit.first(model)
                 .ifPresent(joint ->
                         out.println("  " + words.text("joint_limit", joint.mount(), Message.angle(joint.tilt()))));

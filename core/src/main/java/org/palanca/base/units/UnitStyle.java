@@ -81,6 +81,8 @@ public record UnitStyle(LengthStyle length) {
 
     private static final int MOST_DECIMALS = 4;
 
+    private static final int INCHES_A_FOOT = 12;
+
     /** Less apart than this two numbers are one [part of the unit shown]. */
     private static final double SAME = 1e-6;
 
@@ -116,6 +118,15 @@ public record UnitStyle(LengthStyle length) {
         return length.inches()
                 ? Lengths.decimal(metres / Lengths.INCH, 3) + " in"
                 : Lengths.decimal(metres * 1000, 2) + " mm";
+    }
+
+    /** A length that is driven, such as a turning circle [m]: in feet and whole inches, or in metres to the tenth. */
+    public String onTheRoad(double metres) {
+        if (!length.inches()) {
+            return Lengths.decimal(metres, 1) + " m";
+        }
+        long inches = Math.round(Math.abs(metres) / Lengths.INCH);
+        return (metres < 0 && inches > 0 ? "-" : "") + inches / INCHES_A_FOOT + " ft " + inches % INCHES_A_FOOT + " in";
     }
 
     /** What a tape must show for a length [m], and how far off that it may be for what is allowed [m]. */

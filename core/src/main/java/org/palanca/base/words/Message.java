@@ -53,6 +53,18 @@ public record Message(String key, List<Object> arguments) {
         return new Measure(metres, Quantity.LENGTH);
     }
 
+    /**
+     * A length that is driven, not built, such as a turning circle: in feet and inches or metres.
+     *
+     * @param metres the length [m]
+     */
+    public record OnTheRoad(double metres) {}
+
+    /** A length that is driven [m]. */
+    public static OnTheRoad onTheRoad(double metres) {
+        return new OnTheRoad(metres);
+    }
+
     /** An angle [rad] to be written in degrees. */
     public static Measure angle(double radians) {
         return new Measure(radians, Quantity.ANGLE);

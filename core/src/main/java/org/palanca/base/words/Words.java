@@ -117,6 +117,9 @@ public final class Words {
         if (argument instanceof Message.Judged judged) {
             return amount(units.textBeside(judged.value(), judged.against(), judged.quantity()));
         }
+        if (argument instanceof Message.OnTheRoad driven) {
+            return amount(units.onTheRoad(driven.metres()));
+        }
         if (argument instanceof Message.Fine fine) {
             return amount(units.fine(fine.metres()));
         }

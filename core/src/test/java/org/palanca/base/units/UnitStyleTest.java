@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import org.assertj.core.data.Percentage;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -16,6 +17,19 @@ import org.palanca.base.units.MeasureFormatException.Reason;
  * converted figures worked by hand from these.
  */
 class UnitStyleTest {
+    /** 1 ft = 12 in = 0.3048 m exactly (yard and pound agreement of 1959). */
+    @Test
+    void whatIsDrivenIsToldInFeetOrMetres() {
+        assertThat(UnitStyle.SHOP.onTheRoad(36 * 0.3048)).isEqualTo("36 ft 0 in");
+        assertThat(UnitStyle.SHOP.onTheRoad(11.1)).isEqualTo("36 ft 5 in");
+        assertThat(UnitStyle.SHOP.onTheRoad(11.999 * 0.0254))
+                .as("twelve inches are a foot")
+                .isEqualTo("1 ft 0 in");
+        assertThat(UnitStyle.SHOP.onTheRoad(-0.3)).isEqualTo("-1 ft 0 in");
+        assertThat(UnitStyle.SHOP.onTheRoad(-0.001)).isEqualTo("0 ft 0 in");
+        assertThat(new UnitStyle(LengthStyle.MILLIMETRES).onTheRoad(11.14)).isEqualTo("11.1 m");
+    }
+
     @ParameterizedTest
     @CsvSource({
         "3000, FORCE, INCH_SIXTEENTHS, 13344.6648",

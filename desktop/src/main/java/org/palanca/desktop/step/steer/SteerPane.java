@@ -347,7 +347,9 @@ public final class SteerPane extends StepPane {
         });
         found.circle()
                 .ifPresent((TurningCircle circle) -> fact(w.text(
-                        "steer.circle", Message.length(circle.diameter()), Message.length(-circle.forwardOfFront()))));
+                        "steer.circle",
+                        Message.onTheRoad(circle.diameter()),
+                        Message.length(-circle.forwardOfFront()))));
         found.tightest()
                 .ifPresent((JointLimit joint) -> fact(w.text(
                         joint.tilt() > JointLimit.COMMON_LIMIT ? "steer.joint_over" : "steer.joint",
