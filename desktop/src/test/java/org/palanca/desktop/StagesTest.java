@@ -7,6 +7,7 @@ import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import org.palanca.vehicle.AxlePlace;
 
 /** The stages of the job at the left, and the sentence at the foot of the step that is open. */
 class StagesTest extends WindowTest {
@@ -68,6 +69,20 @@ class StagesTest extends WindowTest {
                 .isSameAs(before);
         step("links");
         assertThat(trouble()).contains("anti-squat is 129 %");
+    }
+
+    @Test
+    void aFileOpensOnTheAxleThatWasWorkedOnLast() {
+        onFx(() -> window.files().open(tarn));
+        assertThat(window.state().axleProperty().get()).isEqualTo(AxlePlace.REAR);
+        push(KeyCode.F6);
+        onFx(() -> window.files().open(tarn));
+        assertThat(window.state().axleProperty().get()).isEqualTo(AxlePlace.FRONT);
+        onFx(() -> window.document().replace(Sample.example("sedge.palanca.json"), null, false));
+        settle();
+        assertThat(window.state().axleProperty().get())
+                .as("it has a rear axle only")
+                .isEqualTo(AxlePlace.REAR);
     }
 
     private List<String> openStages() {

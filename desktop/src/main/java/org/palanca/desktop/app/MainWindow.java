@@ -29,6 +29,7 @@ import org.palanca.desktop.document.CrashRecovery;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.document.FileAsker;
 import org.palanca.desktop.document.Settings;
+import org.palanca.desktop.document.WindowPlace;
 import org.palanca.desktop.start.NewVehiclePane;
 import org.palanca.desktop.step.Step;
 import org.palanca.desktop.step.StepList;
@@ -44,10 +45,9 @@ public final class MainWindow {
     static final Duration REST = Duration.millis(120);
 
     private static final String STYLE_SHEET = "/org/palanca/desktop/palanca.css";
-    private static final double WIDTH = 1280;
-    private static final double HEIGHT = 800;
 
     private final Stage stage;
+    private final Settings settings;
     private final Appearance appearance;
     private final FileAsker asker;
     private final Document document;
@@ -71,6 +71,7 @@ public final class MainWindow {
 
     public MainWindow(Stage stage, Settings settings, FileAsker asker) {
         this.stage = stage;
+        this.settings = settings;
         this.asker = asker;
         appearance = new Appearance(settings, this::relabel);
         document = new Document(Examples.start(words().text("new.name_value")));
@@ -85,7 +86,7 @@ public final class MainWindow {
         newVehicle = new NewVehiclePane(this::words, appearance::theme, this::started, this::showStep);
         commands = new WindowCommands(this);
         finder = new CommandFinder(commands.all(), words());
-        topBar = new TopBar(document, state, settings, this::words, commands.all(), files, this::showAxle);
+        topBar = new TopBar(document, state, settings, this::words, commands.all(), files, this::workOn);
         arrange();
         stage.setScene(scene());
         Hand.follow(stage, stage.getScene());
@@ -127,7 +128,7 @@ public final class MainWindow {
     }
 
     private Scene scene() {
-        Scene scene = new Scene(root, WIDTH, HEIGHT);
+        Scene scene = new Scene(root, WindowPlace.WIDTH, WindowPlace.HEIGHT);
         scene.getStylesheets().add(MainWindow.class.getResource(STYLE_SHEET).toExternalForm());
         for (Command command : commands.all()) {
             if (command.keys() != null) {
@@ -242,6 +243,12 @@ public final class MainWindow {
         topBar.refresh();
     }
 
+    /** Shows another axle, and opens files on it from now on. */
+    void workOn(AxlePlace place) {
+        showAxle(place);
+        settings.setAxle(place);
+    }
+
     void showAxle(AxlePlace place) {
         state.selectionProperty().set(null);
         state.litProperty().set(null);
@@ -286,7 +293,7 @@ public final class MainWindow {
     /** Opens an example that ships; saving it asks for a file of the user's own. */
     void openExample(String name) {
         document.replace(Examples.read(name), null, false);
-        opened();
+        opened(AxlePlace.REAR);
     }
 
     /** Shows the questions that start a new vehicle. */
@@ -302,12 +309,21 @@ public final class MainWindow {
     private void started(Vehicle vehicle) {
         files.whenWorkIsSafe(() -> {
             document.replace(vehicle, null, false);
-            opened();
+            opened(AxlePlace.REAR);
         });
     }
 
+    /** A file goes on where the work was. */
     private void opened() {
-        showAxle(document.vehicle().axle(AxlePlace.REAR).isPresent() ? AxlePlace.REAR : AxlePlace.FRONT);
+        opened(settings.axle());
+    }
+
+    private void opened(AxlePlace wanted) {
+        Vehicle vehicle = document.vehicle();
+        showAxle(
+                vehicle.axle(wanted).isPresent()
+                        ? wanted
+                        : vehicle.axles().get(0).place());
         openStep.set(Steps.BOARD);
         showStep();
         refresh();

@@ -31,6 +31,9 @@ public final class PalancaApp extends Application {
         });
         open(arguments);
         boolean pictures = arguments.contains("--pictures");
+        if (!pictures && !arguments.contains("--quit-when-drawn")) {
+            KeptPlace.follow(stage, settings);
+        }
         if (!pictures) {
             CrashRecovery.left(settings.folder()).ifPresent(window::offerRecovered);
         }

@@ -126,7 +126,7 @@ final class WindowCommands {
     }
 
     private void otherAxle() {
-        window.showAxle(state.axleProperty().get() == AxlePlace.FRONT ? AxlePlace.REAR : AxlePlace.FRONT);
+        window.workOn(state.axleProperty().get() == AxlePlace.FRONT ? AxlePlace.REAR : AxlePlace.FRONT);
     }
 
     /** Full bump for 1, full droop for -1, each side; a twist goes as far as the shorter of the two. */

@@ -10,9 +10,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Rectangle2D;
 import org.palanca.base.units.LengthStyle;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.io.SafeFile;
+import org.palanca.vehicle.AxlePlace;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -35,6 +38,8 @@ public final class Settings {
     private Theme theme = Theme.BLUE;
     private LengthStyle lengths = LengthStyle.INCH_SIXTEENTHS;
     private int textSize = 100;
+    private AxlePlace axle = AxlePlace.REAR;
+    private Optional<WindowPlace> window = Optional.empty();
     private final List<Path> recent = new ArrayList<>();
 
     private Settings(Path folder) {
@@ -76,6 +81,15 @@ public final class Settings {
         lengths = LengthStyle.valueOf(node.path("lengths").asText(lengths.name()));
         int size = node.path("text_percent").asInt(textSize);
         textSize = TEXT_SIZES.contains(size) ? size : textSize;
+        axle = AxlePlace.valueOf(node.path("axle").asText(axle.name()));
+        JsonNode place = node.path("window");
+        double width = place.path("width").asDouble();
+        double height = place.path("height").asDouble();
+        if (width > 0 && height > 0) {
+            Rectangle2D at =
+                    new Rectangle2D(place.path("x").asDouble(), place.path("y").asDouble(), width, height);
+            window = Optional.of(new WindowPlace(at, place.path("maximised").asBoolean()));
+        }
         node.path("recent").forEach(path -> recent.add(Path.of(path.asText())));
     }
 
@@ -84,6 +98,13 @@ public final class Settings {
         node.put("theme", theme.name());
         node.put("lengths", lengths.name());
         node.put("text_percent", textSize);
+        node.put("axle", axle.name());
+        window.ifPresent(place -> node.putObject("window")
+                .put("x", place.at().getMinX())
+                .put("y", place.at().getMinY())
+                .put("width", place.at().getWidth())
+                .put("height", place.at().getHeight())
+                .put("maximised", place.maximised()));
         ArrayNode paths = node.putArray("recent");
         recent.forEach(path -> paths.add(path.toString()));
         try {
@@ -124,6 +145,28 @@ public final class Settings {
 
     public void setTextSize(int percent) {
         textSize = percent;
+        write();
+    }
+
+    /** The axle that was worked on last: files open on it. */
+    public AxlePlace axle() {
+        return axle;
+    }
+
+    public void setAxle(AxlePlace value) {
+        if (value != axle) {
+            axle = value;
+            write();
+        }
+    }
+
+    /** Where the window was when it was closed last; empty before that. */
+    public Optional<WindowPlace> window() {
+        return window;
+    }
+
+    public void setWindow(WindowPlace value) {
+        window = Optional.of(value);
         write();
     }
 

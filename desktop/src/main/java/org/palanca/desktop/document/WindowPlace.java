@@ -1,0 +1,43 @@
+package org.palanca.desktop.document;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Rectangle2D;
+
+/**
+ * Where the window stands.
+ *
+ * @param at its bounds while it is not maximised [px on the desktop]
+ * @param maximised whether it fills its screen
+ */
+public record WindowPlace(Rectangle2D at, boolean maximised) {
+    /** What the window is laid out for [px]. */
+    public static final double WIDTH = 1280;
+
+    public static final double HEIGHT = 800;
+
+    /** So much of the window's top must be on a screen, or it could not be taken hold of [px]. */
+    private static final double GRIP = 80;
+
+    /**
+     * Where to put the window: where it was last, if that can still be seen.
+     *
+     * @param screens what there is to show it on, the main one first, bars and docks taken off
+     * @return empty where the system may choose
+     */
+    public static Optional<WindowPlace> of(Optional<WindowPlace> last, List<Rectangle2D> screens) {
+        Optional<WindowPlace> seen = last.filter(place -> screens.stream().anyMatch(screen -> holds(screen, place.at)));
+        if (seen.isPresent() || screens.isEmpty()) {
+            return seen;
+        }
+        Rectangle2D main = screens.get(0);
+        boolean small = main.getWidth() < WIDTH || main.getHeight() < HEIGHT;
+        return small ? Optional.of(new WindowPlace(main, true)) : Optional.empty();
+    }
+
+    private static boolean holds(Rectangle2D screen, Rectangle2D at) {
+        double across = Math.min(screen.getMaxX(), at.getMaxX()) - Math.max(screen.getMinX(), at.getMinX());
+        boolean topSeen = at.getMinY() >= screen.getMinY() && at.getMinY() + GRIP <= screen.getMaxY();
+        return across >= GRIP && topSeen;
+    }
+}
