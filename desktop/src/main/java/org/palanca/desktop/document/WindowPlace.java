@@ -26,13 +26,23 @@ public record WindowPlace(Rectangle2D at, boolean maximised) {
      * @return empty where the system may choose
      */
     public static Optional<WindowPlace> of(Optional<WindowPlace> last, List<Rectangle2D> screens) {
-        Optional<WindowPlace> seen = last.filter(place -> screens.stream().anyMatch(screen -> holds(screen, place.at)));
-        if (seen.isPresent() || screens.isEmpty()) {
-            return seen;
+        for (Rectangle2D screen : screens) {
+            if (last.isPresent() && holds(screen, last.get().at)) {
+                WindowPlace place = last.get();
+                // Of a window larger than its screen the foot could not be seen.
+                boolean fills = smaller(screen, place.at.getWidth(), place.at.getHeight());
+                return Optional.of(new WindowPlace(place.at, place.maximised || fills));
+            }
         }
-        Rectangle2D main = screens.get(0);
-        boolean small = main.getWidth() < WIDTH || main.getHeight() < HEIGHT;
-        return small ? Optional.of(new WindowPlace(main, true)) : Optional.empty();
+        return screens.stream()
+                .limit(1)
+                .filter(main -> smaller(main, WIDTH, HEIGHT))
+                .map(main -> new WindowPlace(main, true))
+                .findFirst();
+    }
+
+    private static boolean smaller(Rectangle2D screen, double width, double height) {
+        return screen.getWidth() < width || screen.getHeight() < height;
     }
 
     private static boolean holds(Rectangle2D screen, Rectangle2D at) {

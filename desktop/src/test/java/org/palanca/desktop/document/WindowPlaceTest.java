@@ -61,6 +61,11 @@ class WindowPlaceTest {
 
     @Test
     void aSmallScreenIsFilled() {
+        assertThat(WindowPlace.of(at(60, 40, 1300, 800), List.of(BENCH))
+                        .orElseThrow()
+                        .maximised())
+                .as("it was on a larger screen last")
+                .isTrue();
         assertThat(WindowPlace.of(Optional.empty(), List.of(BENCH))
                         .orElseThrow()
                         .maximised())
