@@ -376,6 +376,8 @@ class DetailsTest extends WindowTest {
                         .satisfies(by -> assertThat(by.getY()).isCloseTo(7, within(2.0)));
             }
             doubleClickOn(sky);
+            assertThat(board.pixelsPerMetre()).as("the side alone").isGreaterThan(1.2 * far);
+            push(KeyCode.CONTROL, KeyCode.L);
             assertThat(board.pixelsPerMetre()).isCloseTo(far, within(1e-9));
             assertThat(board.pixel(upper, Elevation.SIDE)).isEqualTo(fit);
             assertThat(window.document().undoAvailable().get())

@@ -20,14 +20,6 @@ import org.palanca.vehicle.Use;
 
 /** Everything by keys alone, and what the views and menus do. */
 class KeyboardTest extends WindowTest {
-    private Vector3D at(String mount) {
-        return window.document()
-                .vehicle()
-                .axle(AxlePlace.REAR)
-                .orElseThrow()
-                .position(mount, window.document().vehicle().wheelbase());
-    }
-
     @Test
     void aMountIsChosenAndMovedByKeys() {
         push(KeyCode.CONTROL, KeyCode.D);

@@ -40,6 +40,8 @@ import org.palanca.desktop.theme.Fonts;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
 import org.palanca.result.catalogue.AxleModel;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.robot.Motion;
@@ -182,6 +184,12 @@ abstract class WindowTest extends FxRobot {
         return notice.isVisible()
                 ? plain(lookup("#notice-text").queryAs(Label.class).getText())
                 : "";
+    }
+
+    /** Where a mount of the rear axle is at ride [m], vehicle frame. */
+    protected Vector3D at(String mount) {
+        Vehicle vehicle = window.document().vehicle();
+        return vehicle.axle(AxlePlace.REAR).orElseThrow().position(mount, vehicle.wheelbase());
     }
 
     /** Where a mount is on the screen in an elevation. */

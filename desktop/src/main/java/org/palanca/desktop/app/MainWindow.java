@@ -264,6 +264,11 @@ public final class MainWindow {
         panes.values().forEach(StepPane::fit);
     }
 
+    /** Lets one view of the open step fill its board, or shows all again. */
+    void enlarge() {
+        pane(openStep.get()).enlarge();
+    }
+
     void find() {
         finder.open(words());
     }

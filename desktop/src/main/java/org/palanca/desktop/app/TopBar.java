@@ -191,6 +191,7 @@ final class TopBar extends HBox {
                 .setAll(
                         item("find"),
                         item("fit"),
+                        item("enlarge"),
                         item("other_axle"),
                         new SeparatorMenuItem(),
                         item("units"),

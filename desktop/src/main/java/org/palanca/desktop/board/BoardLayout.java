@@ -42,6 +42,36 @@ public record BoardLayout(
     private static final double ROOM_BELOW = 0.12;
     private static final double ROOM_ABOVE = 0.16;
 
+    /** Where what is not shown lies: nowhere on any board [px]. */
+    private static final Rectangle2D AWAY = new Rectangle2D(-20000, -20000, 400, 400);
+
+    /**
+     * What has to be in view, by its middle and its size along each direction of the vehicle [m].
+     *
+     * @param along middle of the across-coordinates of side and top
+     * @param lateral middle of the lateral coordinates
+     * @param height middle of the heights
+     */
+    record Extent(double along, double run, double lateral, double wide, double height, double tall) {}
+
+    /** One elevation alone, as large as it goes, with room for its title above it [px]. */
+    static BoardLayout alone(Elevation elevation, double width, double height, double title, Extent seen) {
+        double across = elevation == Elevation.REAR ? seen.wide : seen.run;
+        double up = elevation == Elevation.TOP ? seen.wide : seen.tall;
+        double scale = Math.max(10, Math.min((width - 2 * GAP) / across, (height - 2 * GAP - title) / up));
+        Rectangle2D whole = area(GAP, GAP, width - 2 * GAP, height - 2 * GAP);
+        double lift = title / 2 / scale;
+        return new BoardLayout(
+                elevation == Elevation.SIDE ? whole : AWAY,
+                elevation == Elevation.REAR ? whole : AWAY,
+                elevation == Elevation.TOP ? whole : AWAY,
+                AWAY,
+                scale,
+                seen.along,
+                seen.lateral + (elevation == Elevation.TOP ? lift : 0),
+                seen.height + lift);
+    }
+
     /** What the user did to the view: 1, 0, 0, 0 shows everything. */
     public record Zoom(double times, double along, double lateral, double height) {
         /** Everything in view. */
@@ -95,12 +125,25 @@ public record BoardLayout(
                 height + zoom.height());
     }
 
+    /** Lays out all elevations and the pad. */
+    public static BoardLayout of(double width, double height, double size, Vehicle vehicle, Axle axle, Zoom zoom) {
+        return of(width, height, size, vehicle, axle, zoom, Optional.empty());
+    }
+
     /**
      * Lays out a board of a size for one axle.
      *
      * @param size of text against normal, 1 to 1.5
+     * @param alone the elevation that fills the board; empty for all of them and the pad
      */
-    public static BoardLayout of(double width, double height, double size, Vehicle vehicle, Axle axle, Zoom zoom) {
+    public static BoardLayout of(
+            double width,
+            double height,
+            double size,
+            Vehicle vehicle,
+            Axle axle,
+            Zoom zoom,
+            Optional<Elevation> alone) {
         double line = axle.lineX(vehicle.wheelbase());
         double radius = axle.tyre().diameter() / 2;
         double inward = axle.place().outward() * -1;
@@ -119,6 +162,11 @@ public record BoardLayout(
         double wide = axle.track() + axle.tyre().width() + 2 * ROOM_SIDEWAYS;
         double tall = highest + ROOM_ABOVE + ROOM_BELOW;
         double title = TITLE * size;
+        double middle = (highest + ROOM_ABOVE - ROOM_BELOW) / 2;
+        if (alone.isPresent()) {
+            Extent extent = new Extent(-(inner + outer) / 2, run, 0, wide, middle, tall);
+            return alone(alone.get(), width, height, title, extent).seen(zoom);
+        }
         double scale = Math.max(
                 20, Math.min((width - 3 * GAP) / (run + wide), (height - 3 * GAP - 2 * title) / (tall + wide)));
         double sideWidth = width - 3 * GAP - wide * scale;
@@ -135,7 +183,7 @@ public record BoardLayout(
                         scale,
                         -(inner + outer) / 2,
                         0,
-                        (highest + ROOM_ABOVE - ROOM_BELOW - title / 2 / scale) / 2 + title / 2 / scale)
+                        middle + title / 4 / scale)
                 .seen(zoom);
     }
 
@@ -184,6 +232,11 @@ public record BoardLayout(
         return new Shape.Point(
                 middleAcross + (px - (area.getMinX() + area.getMaxX()) / 2) / scale,
                 middleUp - (py - (area.getMinY() + area.getMaxY()) / 2) / scale);
+    }
+
+    /** Whether one elevation fills the board. */
+    public boolean alone() {
+        return pad.equals(AWAY);
     }
 
     /** The elevation under a pixel. */

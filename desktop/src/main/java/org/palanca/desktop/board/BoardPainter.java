@@ -89,7 +89,8 @@ final class BoardPainter {
                 holes(elevation);
                 mounts(elevation, hover);
             });
-            String title = words.text("board." + elevation.name().toLowerCase(Locale.ROOT));
+            String name = words.text("board." + elevation.name().toLowerCase(Locale.ROOT));
+            String title = layout.alone() ? words.text("board.alone", name) : name;
             scribe.text(
                     title,
                     area.getMinX() + 4,
@@ -299,11 +300,19 @@ final class BoardPainter {
         scribe.pen(scribe.theme.hand(), 0.6);
         double x = layout.x(Elevation.SIDE, Elevation.SIDE.across(at));
         if (x > layout.side().getMinX() && x < layout.side().getMaxX()) {
-            scribe.line(x, layout.side().getMinY() + 20, x, layout.top().getMaxY());
+            scribe.line(
+                    x,
+                    layout.side().getMinY() + 20,
+                    x,
+                    Math.max(layout.side().getMaxY(), layout.top().getMaxY()));
         }
         double y = layout.y(Elevation.SIDE, at.getZ());
         if (y > layout.side().getMinY() && y < layout.side().getMaxY()) {
-            scribe.line(layout.side().getMinX(), y, layout.rear().getMaxX(), y);
+            scribe.line(
+                    layout.side().getMinX(),
+                    y,
+                    Math.max(layout.side().getMaxX(), layout.rear().getMaxX()),
+                    y);
         }
     }
 

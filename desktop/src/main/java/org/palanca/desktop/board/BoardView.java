@@ -7,6 +7,7 @@ import java.util.function.Supplier;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
@@ -41,6 +42,9 @@ public final class BoardView extends Region {
     private final Canvas canvas = new Canvas();
     private final PadButtons padButtons;
     private BoardLayout.Zoom zoom = BoardLayout.Zoom.FIT;
+
+    /** The elevation that fills the board; empty while all are shown. */
+    private Optional<Elevation> alone = Optional.empty();
 
     @SuppressWarnings("NullAway.Init") // Null until something is shown.
     private BoardLayout layout;
@@ -126,7 +130,15 @@ public final class BoardView extends Region {
             document.endGesture();
         });
         setOnScroll(this::scrolled);
-        setOnKeyPressed(new BoardKeys(document, state, words, () -> lastElevation)::pressed);
+        BoardKeys keys = new BoardKeys(document, state, words, () -> lastElevation);
+        setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.ESCAPE && alone.isPresent()) {
+                enlarge();
+                event.consume();
+            } else {
+                keys.pressed(event);
+            }
+        });
     }
 
     /** Shows an analysis. */
@@ -162,6 +174,17 @@ public final class BoardView extends Region {
         draw();
     }
 
+    /** Lets one elevation fill the board, the one touched last; once more, and all are shown again. */
+    public void enlarge() {
+        enlarge(lastElevation);
+    }
+
+    private void enlarge(Elevation elevation) {
+        alone = alone.isPresent() ? Optional.empty() : Optional.of(elevation);
+        fit();
+        requestLayout();
+    }
+
     @Override
     protected void layoutChildren() {
         canvas.setWidth(getWidth());
@@ -169,6 +192,7 @@ public final class BoardView extends Region {
         draw();
         if (layout != null) {
             padButtons.lie(layout, pad, size, words.get());
+            padButtons.setVisible(padButtons.isVisible() && alone.isEmpty());
         }
     }
 
@@ -179,7 +203,7 @@ public final class BoardView extends Region {
         }
         Vehicle vehicle = analysis.model().vehicle();
         Axle axle = analysis.model().axle();
-        layout = BoardLayout.of(canvas.getWidth(), canvas.getHeight(), size, vehicle, axle, zoom);
+        layout = BoardLayout.of(canvas.getWidth(), canvas.getHeight(), size, vehicle, axle, zoom, alone);
         // Its edges stay where they are under the pointer that pulls.
         Travel span = pulling ? pad.span() : PadLayout.reaching(axle.travel(), analysis.pose());
         pad = PadLayout.of(layout.pad(), axle.travel(), span, axle.steering().isPresent(), size);
@@ -318,7 +342,7 @@ public final class BoardView extends Region {
             gesture = dragOf(first, together.subList(1, together.size()), elevation, event);
         } else {
             if (event.isStillSincePress() && event.getClickCount() == 2) {
-                fit();
+                enlarge(elevation);
             }
             gesture = panOf(event);
         }

@@ -38,6 +38,9 @@ public abstract class FloorBoard extends DrawnRegion {
     private Optional<Consumer<MouseEvent>> panning = Optional.empty();
     private BoardLayout.Zoom zoom = BoardLayout.Zoom.FIT;
 
+    /** The elevation that fills the board; empty while all are shown. */
+    private Optional<Elevation> alone = Optional.empty();
+
     /** Which elevations it shows. */
     protected enum Views {
         SIDE_AND_TOP,
@@ -72,11 +75,11 @@ public abstract class FloorBoard extends DrawnRegion {
         addEventFilter(MouseEvent.MOUSE_RELEASED, event -> panning = Optional.empty());
     }
 
-    /** Where a press means nothing else, a drag with any button pulls the drawing along, and a double press shows it all. */
+    /** Where a press means nothing else, a drag with any button pulls the drawing along, and a double press enlarges a view. */
     protected void panByHand() {
         setOnMousePressed(event -> {
             if (event.getClickCount() == 2) {
-                fit();
+                elevation(event).ifPresentOrElse(this::enlarge, this::fit);
             }
             panning = layout == null ? Optional.empty() : Optional.of(pan(event));
         });
@@ -94,6 +97,19 @@ public abstract class FloorBoard extends DrawnRegion {
     public void fit() {
         zoom = BoardLayout.Zoom.FIT;
         draw();
+    }
+
+    /** Lets one elevation fill the board; once more, and all are shown again. */
+    public void enlarge(Elevation elevation) {
+        if (views != Views.REAR) {
+            alone = alone.isPresent() ? Optional.empty() : Optional.of(elevation);
+        }
+        fit();
+    }
+
+    /** The elevation that what is asked for by keys is meant of: the side unless another was touched. */
+    public Elevation touched() {
+        return Elevation.SIDE;
     }
 
     /** Pixels a metre, as it is drawn now; it must have been drawn. */
@@ -138,8 +154,9 @@ public abstract class FloorBoard extends DrawnRegion {
             if (views.shows(elevation)) {
                 Rectangle2D area = layout.area(elevation);
                 scribe.clipped(area, () -> paint(scribe, layout, elevation));
+                String name = words().text("board." + elevation.name().toLowerCase(Locale.ROOT));
                 scribe.text(
-                        words().text("board." + elevation.name().toLowerCase(Locale.ROOT)),
+                        alone.isPresent() ? words().text("board.alone", name) : name,
                         area.getMinX() + 4,
                         area.getMinY() + 9 * size,
                         TextAlignment.LEFT,
@@ -160,18 +177,11 @@ public abstract class FloorBoard extends DrawnRegion {
         double wide = lateral[1] - lateral[0];
         double tall = up[1] - up[0];
         double title = TITLE * textSize();
-        if (views == Views.REAR) {
-            double fits = Math.max(10, Math.min((width - 2 * GAP) / wide, (height - 2 * GAP - title) / tall));
-            Rectangle2D none = new Rectangle2D(width - 1, height - 1, 1, 1);
-            return new BoardLayout(
-                    none,
-                    new Rectangle2D(GAP, GAP, Math.max(1, width - 2 * GAP), Math.max(1, height - 2 * GAP)),
-                    none,
-                    none,
-                    fits,
-                    0,
-                    (lateral[0] + lateral[1]) / 2,
-                    (up[0] + up[1]) / 2 + title / 2 / fits);
+        Optional<Elevation> only = views == Views.REAR ? Optional.of(Elevation.REAR) : alone;
+        if (only.isPresent()) {
+            BoardLayout.Extent extent = new BoardLayout.Extent(
+                    (along[0] + along[1]) / 2, run, (lateral[0] + lateral[1]) / 2, wide, (up[0] + up[1]) / 2, tall);
+            return BoardLayout.alone(only.get(), width, height, title, extent);
         }
         boolean withRear = views == Views.ALL;
         double across = withRear ? run + wide : run;

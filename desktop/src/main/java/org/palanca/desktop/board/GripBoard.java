@@ -86,6 +86,11 @@ public abstract class GripBoard extends FloorBoard {
         return Optional.empty();
     }
 
+    @Override
+    public Elevation touched() {
+        return lastElevation;
+    }
+
     /** What is in hand. */
     public Optional<Grip> inHand() {
         return inHand;
@@ -152,7 +157,7 @@ public abstract class GripBoard extends FloorBoard {
         gesture = Optional.of(grip.map(taken -> dragOf(taken, event)).orElseGet(() -> pan(event)));
         holdStill(dragging);
         if (grip.isEmpty() && event.isStillSincePress() && event.getClickCount() == 2) {
-            fit();
+            elevation(event).ifPresentOrElse(this::enlarge, this::fit);
         }
     }
 

@@ -53,6 +53,15 @@ public abstract class StepPane extends VBox {
         }
     }
 
+    /** Lets one view fill each of its boards, the one touched last, or shows all views again. */
+    public void enlarge() {
+        for (Node node : lookupAll(".board")) {
+            if (node instanceof FloorBoard board) {
+                board.enlarge(board.touched());
+            }
+        }
+    }
+
     /** Shows everything as it is now, if it can be seen. */
     public final void refresh() {
         if (isVisible() && getScene() != null) {

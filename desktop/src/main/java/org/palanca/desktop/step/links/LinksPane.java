@@ -55,6 +55,11 @@ public final class LinksPane extends StepPane {
     }
 
     @Override
+    public void enlarge() {
+        board.enlarge();
+    }
+
+    @Override
     public void relabel() {
         mountBar.refresh();
         board.requestLayout();
