@@ -3,11 +3,19 @@ package org.palanca.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
+import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.edit.MountMoves;
 
 /** The stages of the job at the left, and the sentence at the foot of the step that is open. */
 class StagesTest extends WindowTest {
@@ -72,6 +80,50 @@ class StagesTest extends WindowTest {
     }
 
     @Test
+    void whatIsAskedForBeforeItIsFoundIsDoneWhenItIs() {
+        Vehicle before = moved(0.006);
+        onFx(() -> {
+            window.document().replace(before, null, false);
+            // Pressed before even the results of this vehicle are there.
+            lookup("#trouble-try").queryAs(Button.class).fire();
+        });
+        eventually(() -> window.document().undoAvailable().get());
+        assertThat(at("lower frame left"))
+                .as("tried on this vehicle, not on the one before")
+                .isEqualTo(before.axle(AxlePlace.REAR).orElseThrow().position("lower frame left", before.wheelbase()));
+        push(KeyCode.CONTROL, KeyCode.Z);
+        onFx(() -> {});
+        assertThat(window.document().vehicle()).isEqualTo(before);
+    }
+
+    @Test
+    void theSearchSaysThatItRunsAndCanBeStopped() {
+        Vehicle before = moved(0.012);
+        Button stop = lookup("#trouble-stop").queryAs(Button.class);
+        List<String> said = new CopyOnWriteArrayList<>();
+        onFx(() -> {
+            // At once: a quick machine has found something before anybody could press.
+            stop.visibleProperty().addListener((o, hidden, shown) -> {
+                if (shown && said.isEmpty()) {
+                    said.add("");
+                    Platform.runLater(() -> {
+                        said.add(lookup("#trouble-text").queryAs(Label.class).getText());
+                        stop.fire();
+                    });
+                }
+            });
+            window.document().replace(before, null, false);
+        });
+        eventually(() -> said.size() > 1);
+        assertThat(said.get(1)).endsWith("Looking for one move that helps …");
+        assertThat(trouble()).doesNotContain("Looking");
+        assertThat(lookup("#trouble-stop").query().isVisible()).isFalse();
+        assertThat(window.document().vehicle()).isEqualTo(before);
+        clickOn("#trouble-try");
+        eventually(() -> window.document().undoAvailable().get());
+    }
+
+    @Test
     void aFileOpensOnTheAxleThatWasWorkedOnLast() {
         onFx(() -> window.files().open(tarn));
         assertThat(window.state().axleProperty().get()).isEqualTo(AxlePlace.REAR);
@@ -83,6 +135,14 @@ class StagesTest extends WindowTest {
         assertThat(window.state().axleProperty().get())
                 .as("it has a rear axle only")
                 .isEqualTo(AxlePlace.REAR);
+    }
+
+    /** The demo vehicle with a mount a little off, so that nothing is known of it yet. */
+    private static Vehicle moved(double by) {
+        Vehicle demo = Sample.example("tarn-4.palanca.json");
+        MountRef mount = new MountRef(AxlePlace.REAR, "lower frame left");
+        Vector3D from = demo.axle(AxlePlace.REAR).orElseThrow().position(mount.mount(), demo.wheelbase());
+        return MountMoves.moveTo(demo, mount, from.add(new Vector3D(by, 0, 0)));
     }
 
     private List<String> openStages() {

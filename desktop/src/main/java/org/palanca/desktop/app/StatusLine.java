@@ -44,12 +44,20 @@ final class StatusLine extends HBox {
     private final Label mark = new Label();
     private final Label sentence = new Label();
     private final Button attempt = new Button();
+    private final Button stop = new Button();
     private final LatestTask search = LatestTask.patient("remedy", Duration.ONE);
 
     @SuppressWarnings("NullAway.Init") // Null until something is shown.
     private Analysis analysis;
 
     private @Nullable Remedy remedy;
+
+    /** Whether the search was given up for the vehicle and axle that are shown. */
+    private boolean stopped;
+
+    /** The vehicle for which what is found is to be done at once: it was asked for before it was there. */
+    private @Nullable Vehicle wantedFor;
+
     private @Nullable VehicleReview review;
     private boolean failed;
     private String complaint = "";
@@ -78,11 +86,15 @@ final class StatusLine extends HBox {
             attempt();
             afterwards.run();
         });
-        getChildren().addAll(mark, sentence, attempt);
+        stop.setId("trouble-stop");
+        stop.setMinWidth(USE_PREF_SIZE);
+        stop.setOnAction(event -> stopSearching());
+        getChildren().addAll(mark, sentence, stop, attempt);
         // At the change itself and not when its results arrive: what is complained of may be said in between.
         document.vehicleProperty().addListener((o, before, now) -> complaint = "");
         openStep.addListener((o, before, now) -> {
             complaint = "";
+            wantedFor = null;
             write();
         });
     }
@@ -119,9 +131,11 @@ final class StatusLine extends HBox {
         }
         if (sameVehicle && !sameAxle) {
             complaint = "";
+            wantedFor = null;
         }
         if (!sameAxle) {
             remedy = null;
+            stopped = false;
             search();
         }
         write();
@@ -136,7 +150,7 @@ final class StatusLine extends HBox {
 
     /** Waits for the assessment of the vehicle, which what is tried is held against, and which began when the hand rested. */
     private void search() {
-        if (analysis == null || assessment().isEmpty()) {
+        if (analysis == null || assessment().isEmpty() || stopped) {
             search.drop();
             return;
         }
@@ -148,10 +162,29 @@ final class StatusLine extends HBox {
             return;
         }
         String id = worst.get().result().id();
-        search.ask(goOn -> Remedy.find(vehicle, place, id, goOn), found -> {
-            remedy = found.orElse(null);
-            write();
-        });
+        search.ask(
+                goOn -> Remedy.find(vehicle, place, id, goOn),
+                found -> {
+                    remedy = found.orElse(null);
+                    write();
+                    if (wantedFor == vehicle) {
+                        wantedFor = null;
+                        attempt();
+                    }
+                },
+                this::stopSearching);
+    }
+
+    private void stopSearching() {
+        search.drop();
+        stopped = true;
+        wantedFor = null;
+        write();
+    }
+
+    /** Whether a move may still be found for what is shown. */
+    private boolean searching() {
+        return remedy == null && !stopped && !failed && (assessment().isEmpty() || search.busy());
     }
 
     /** Whether the sentence says all that it will say of what is shown. */
@@ -159,9 +192,23 @@ final class StatusLine extends HBox {
         return !search.busy();
     }
 
-    /** Does what the sentence proposes, if it proposes something, as one step that can be undone. */
+    /**
+     * Does what the sentence proposes, if it proposes something, as one step that can be undone. Asked for before it is found,
+     * it is done as soon as it is.
+     */
     void attempt() {
-        if (remedy != null && attempt.isVisible()) {
+        if (!attempt.isVisible()) {
+            return;
+        }
+        // What was found for the vehicle before the last change would take that change back.
+        if (remedy == null || analysis.model().vehicle() != document.vehicle()) {
+            wantedFor = document.vehicle();
+            if (stopped) {
+                stopped = false;
+                search();
+            }
+            write();
+        } else {
             document.change(
                     remedy.after(), Message.of("change.tried", remedy.mount().mount()), "");
         }
@@ -172,8 +219,8 @@ final class StatusLine extends HBox {
             return;
         }
         Words w = words.get();
-        attempt.setVisible(false);
-        attempt.setManaged(false);
+        show(attempt, false);
+        show(stop, false);
         boolean wrong = true;
         if (!complaint.isEmpty()) {
             mark.setText(w.text("trouble.typed"));
@@ -226,17 +273,29 @@ final class StatusLine extends HBox {
                 w.units().textBeside(worst.value(), edge, quantity).replace("-", "−"),
                 Verdicts.where(worst, w),
                 w.units().text(edge, quantity).replace("-", "−"));
-        return remedy == null ? problem : problem + " " + offered(remedy, worst, w);
+        attempt.setText(w.text("trouble.try"));
+        stop.setText(w.text("trouble.stop"));
+        show(attempt, remedy != null || searching() || stopped);
+        show(stop, searching());
+        if (remedy != null) {
+            return problem + " " + offered(remedy, worst, w);
+        }
+        if (searching()) {
+            return problem + " " + w.text(wantedFor == null ? "trouble.searching" : "trouble.searching_wanted");
+        }
+        return stopped || failed ? problem : problem + " " + w.text("trouble.no_move");
     }
 
-    /** The move that was found, with a button to try it, and what it spoils. */
+    private static void show(Button button, boolean shown) {
+        button.setVisible(shown);
+        button.setManaged(shown);
+    }
+
+    /** The move that was found, and what it spoils. */
     private String offered(Remedy remedy, Scorecard.Mark worst, Words w) {
         Axle axle = analysis.model().axle();
         Quantity quantity = worst.result().quantity();
         double edge = worst.distance() > 0 ? worst.band().high() : worst.band().low();
-        attempt.setText(w.text("trouble.try"));
-        attempt.setVisible(true);
-        attempt.setManaged(true);
         String move = w.text(
                 remedy.cures() ? "trouble.move" : "trouble.move_better",
                 mountName(remedy, axle),

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -194,8 +195,7 @@ public final class StepList extends VBox {
         Lines lines = group.lines();
         lines.mark(STALE, !known);
         if (known) {
-            List<Step> held =
-                    steps.stream().filter(step -> states.get(step).held()).toList();
+            List<Step> held = steps.stream().filter(step -> state(step).held()).toList();
             lines.state().setText(held.isEmpty() ? nothingHeld(steps) : held(held));
             lines.mark(HELD, !held.isEmpty());
         }
@@ -203,18 +203,23 @@ public final class StepList extends VBox {
         lines.button().setAccessibleText(known ? name + ", " + lines.state().getText() : name);
     }
 
+    /** The state of a step of which one is known. */
+    private StepState state(Step step) {
+        return Objects.requireNonNull(states.get(step));
+    }
+
     private String held(List<Step> held) {
         Words w = words.get();
         String worst = w.text(
                 "rail.stage_held",
                 w.text(held.get(0).key()),
-                w.text(states.get(held.get(0)).message()));
+                w.text(state(held.get(0)).message()));
         int more = held.size() - 1;
         return more == 0 ? worst : w.text("rail.stage_more", worst, Integer.toString(more));
     }
 
     private String nothingHeld(List<Step> steps) {
-        boolean looked = steps.stream().anyMatch(step -> states.get(step).kind() == StepState.Kind.FREE);
+        boolean looked = steps.stream().anyMatch(step -> state(step).kind() == StepState.Kind.FREE);
         return words.get().text(looked ? "rail.stage_free" : "rail.stage_nothing");
     }
 }
