@@ -17,9 +17,9 @@ import java.util.Set;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.apache.pdfbox.Loader;
@@ -474,17 +474,11 @@ class FloorTest extends WindowTest {
         // What is off is red in its row, and the mount is not ticked.
         assertThat(lookup("#allowed-4").queryAs(Label.class).getStyleClass()).contains("limit");
         assertThat(lookup("#allowed-1").queryAs(Label.class).getStyleClass()).doesNotContain("limit");
-        assertThat(plain(lookup("#place-upper-frame-left")
-                        .queryAs(ToggleButton.class)
-                        .getText()))
-                .endsWith("✗");
+        assertThat(placed()).endsWith("✗");
         press("#done-placing-read-back-upper-frame-left");
         assertThat(trouble()).contains("in off, 0.125 in allowed");
         enter("#place-tolerance", "1/2");
-        assertThat(plain(lookup("#place-upper-frame-left")
-                        .queryAs(ToggleButton.class)
-                        .getText()))
-                .endsWith("✓");
+        assertThat(placed()).endsWith("✓");
         press("#done-placing-read-back-upper-frame-left");
         assertThat(build().log()).hasSize(4);
         enter("#place-hole", "2");
@@ -492,6 +486,31 @@ class FloorTest extends WindowTest {
         assertThat(trouble()).contains("leaves nothing of the 0.500 in allowed");
         // What was typed is kept with the vehicle, and what can't be is not.
         assertThat(build().placing()).isEqualTo(new PlacingLimits(inches(0.5), inches(2), 0));
+    }
+
+    /** The mount that is chosen, as the list shows it. */
+    private String placed() {
+        onFx(() -> {});
+        return plain(lookup("#place-mount").<ComboBox<?>>query().getValue().toString());
+    }
+
+    @Test
+    void mountsArePlacedInTheirOrderOneAfterTheOther() {
+        step("place");
+        assertThat(placed()).isEqualTo("1  upper frame left");
+        assertThat(lookup("#place-before").query().isDisabled()).isTrue();
+        clickOn("#place-after");
+        assertThat(placed()).isEqualTo("2  upper frame right");
+        assertThat(label("#place-headline")).contains("upper frame right");
+        clickOn("#place-mount");
+        for (int i = 0; i < 30; i++) {
+            push(KeyCode.DOWN);
+        }
+        push(KeyCode.ENTER);
+        assertThat(placed()).startsWith("20  ");
+        assertThat(lookup("#place-after").query().isDisabled()).isTrue();
+        clickOn("#place-before");
+        assertThat(placed()).startsWith("19  ");
     }
 
     /** A support in a bracket's way is said, readings from marks that are not on the sheet are kept, square is not a guess. */

@@ -9,9 +9,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.geometry.VPos;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -45,10 +45,16 @@ import org.palanca.vehicle.work.WorkOrder;
 
 /** Place: what the tape must show to put a mount where the board has it, what it showed, and what that does to the design. */
 public final class PlacePane extends StepPane {
-    private static final double DRAWN = 250;
+    private static final double DRAWN = 350;
 
     private final InkView drawing;
-    private final FlowPane mounts = new FlowPane(6, 6);
+    private final ComboBox<Shown> mounts = new ComboBox<>();
+    private final Button before = new Button("‹");
+    private final Button after = new Button("›");
+
+    /** Whether the list of mounts is being filled, and not chosen from. */
+    private boolean filling;
+
     private final VBox page = new VBox(8);
     private final WorkOrderView order;
     private final ReadingsTable readings = new ReadingsTable(this);
@@ -75,8 +81,20 @@ public final class PlacePane extends StepPane {
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         page.getStyleClass().add("form");
-        mounts.getStyleClass().add("floor-entry");
-        getChildren().setAll(mounts, drawing, scroll);
+        mounts.setId("place-mount");
+        mounts.setVisibleRowCount(14);
+        mounts.setOnAction(event -> {
+            if (!filling && mounts.getValue() != null) {
+                choose(mounts.getValue().name());
+            }
+        });
+        before.setId("place-before");
+        before.setOnAction(event -> step(-1));
+        after.setId("place-after");
+        after.setOnAction(event -> step(1));
+        FlowPane choice = new FlowPane(6, 6, before, mounts, after);
+        choice.getStyleClass().add("floor-entry");
+        getChildren().setAll(choice, drawing, scroll);
         order = new WorkOrderView(
                 log -> change(build -> build.withLog(log), "work"),
                 complaints(),
@@ -113,10 +131,7 @@ public final class PlacePane extends StepPane {
         if (!names.contains(chosen)) {
             chosen = names.isEmpty() ? "" : next(names);
         }
-        mounts.getChildren()
-                .setAll(names.stream()
-                        .map(name -> mountButton(name, names.indexOf(name) + 1))
-                        .toList());
+        list(names);
         page.getChildren().clear();
         Optional<PlacingSheet> sheet = limits().left() <= 0
                 ? Optional.empty()
@@ -173,16 +188,39 @@ public final class PlacePane extends StepPane {
         return off.isEmpty() ? "" : off.getAsDouble() <= limits().left() ? "  ✓" : "  ✗";
     }
 
-    private ToggleButton mountButton(String name, int number) {
-        ToggleButton button = new ToggleButton(number + "  " + name + tick(name));
-        button.setId("place-" + name.replace(' ', '-'));
-        button.setSelected(name.equals(chosen));
-        button.setMinWidth(USE_PREF_SIZE);
-        button.setOnAction(event -> {
-            chosen = name;
-            refresh();
-        });
-        return button;
+    /** A mount as the list shows it. */
+    private record Shown(String name, String text) {
+        @Override
+        public String toString() {
+            return text;
+        }
+    }
+
+    /** Fills the list of mounts, in the order they are placed in, with what was read back ticked. */
+    private void list(List<String> names) {
+        filling = true;
+        mounts.getItems()
+                .setAll(names.stream()
+                        .map(name -> new Shown(name, names.indexOf(name) + 1 + "  " + name + tick(name)))
+                        .toList());
+        mounts.getSelectionModel().select(names.indexOf(chosen));
+        filling = false;
+        before.setAccessibleText(words().text("placing.before"));
+        after.setAccessibleText(words().text("placing.after"));
+        before.setDisable(names.isEmpty() || names.indexOf(chosen) == 0);
+        after.setDisable(names.indexOf(chosen) == names.size() - 1);
+    }
+
+    private void choose(String name) {
+        chosen = name;
+        refresh();
+    }
+
+    private void step(int by) {
+        int at = mounts.getSelectionModel().getSelectedIndex() + by;
+        if (at >= 0 && at < mounts.getItems().size()) {
+            choose(mounts.getItems().get(at).name());
+        }
     }
 
     private FlowPane settings(Words w) {

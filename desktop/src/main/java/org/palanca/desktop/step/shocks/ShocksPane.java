@@ -48,7 +48,7 @@ import org.palanca.vehicle.springing.Springing;
 
 /** Shocks, springs, stops and straps: chosen, placed from the split wanted, set to the weight; what they do through travel. */
 public final class ShocksPane extends StepPane {
-    private static final double FORM = 250;
+    private static final double FORM = 215;
     private static final double USUAL_FREQUENCY = 1.3;
     private static final double USUAL_SPLIT = 45;
     private static final double PATCH = 200;
