@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import javafx.geometry.Point2D;
 import javafx.geometry.Rectangle2D;
+import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
@@ -12,6 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.palanca.base.units.Lengths;
 import org.palanca.desktop.board.BoardLayout;
+import org.palanca.desktop.board.FloorBoard;
 import org.palanca.drawing.Elevation;
 
 /** One view fills the board, and is worked on there as among the others. */
@@ -52,6 +54,34 @@ class LargeViewTest extends WindowTest {
         onFx(() -> {});
         assertThat(board().layoutNow().orElseThrow().alone()).isFalse();
         assertThat(lookup("#pad-ride").query().getParent().isVisible()).isTrue();
+    }
+
+    @Test
+    void whatStandsInAFreeQuarterGivesWayToTheLargeView() {
+        step("shocks");
+        Node curve = lookup("#spring-curve").query();
+        assertThat(shown(curve)).isTrue();
+        push(KeyCode.CONTROL, KeyCode.L);
+        settle();
+        assertThat(shown(curve)).isFalse();
+        push(KeyCode.CONTROL, KeyCode.L);
+        settle();
+        assertThat(shown(curve)).isTrue();
+    }
+
+    private static boolean shown(Node node) {
+        return node.isVisible() && (node.getParent() == null || shown(node.getParent()));
+    }
+
+    @Test
+    void aDoublePressWhereNoMarkIsEnlargesTheSurveyToo() {
+        step("measure");
+        FloorBoard survey = (FloorBoard) lookup("#survey-board").query();
+        double before = survey.pixelsPerMetre();
+        doubleClickOn(survey.localToScreen(40, 40));
+        assertThat(survey.pixelsPerMetre()).isGreaterThan(1.05 * before);
+        doubleClickOn(survey.localToScreen(40, 40));
+        assertThat(survey.pixelsPerMetre()).isCloseTo(before, within(1e-9));
     }
 
     @Test

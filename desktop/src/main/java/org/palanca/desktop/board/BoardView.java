@@ -341,7 +341,7 @@ public final class BoardView extends Region {
             MountRef first = new MountRef(analysis.model().axle().place(), together.get(0));
             gesture = dragOf(first, together.subList(1, together.size()), elevation, event);
         } else {
-            if (event.isStillSincePress() && event.getClickCount() == 2) {
+            if (event.isStillSincePress() && event.getClickCount() % 2 == 0) {
                 enlarge(elevation);
             }
             gesture = panOf(event);

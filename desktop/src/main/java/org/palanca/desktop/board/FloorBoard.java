@@ -78,7 +78,7 @@ public abstract class FloorBoard extends DrawnRegion {
     /** Where a press means nothing else, a drag with any button pulls the drawing along, and a double press enlarges a view. */
     protected void panByHand() {
         setOnMousePressed(event -> {
-            if (event.getClickCount() == 2) {
+            if (event.getClickCount() % 2 == 0) {
                 elevation(event).ifPresentOrElse(this::enlarge, this::fit);
             }
             panning = layout == null ? Optional.empty() : Optional.of(pan(event));
@@ -105,6 +105,7 @@ public abstract class FloorBoard extends DrawnRegion {
             alone = alone.isPresent() ? Optional.empty() : Optional.of(elevation);
         }
         fit();
+        requestLayout();
     }
 
     /** The elevation that what is asked for by keys is meant of: the side unless another was touched. */

@@ -156,7 +156,7 @@ public abstract class GripBoard extends FloorBoard {
         dragging = grip.isPresent();
         gesture = Optional.of(grip.map(taken -> dragOf(taken, event)).orElseGet(() -> pan(event)));
         holdStill(dragging);
-        if (grip.isEmpty() && event.isStillSincePress() && event.getClickCount() == 2) {
+        if (grip.isEmpty() && event.isStillSincePress() && event.getClickCount() % 2 == 0) {
             elevation(event).ifPresentOrElse(this::enlarge, this::fit);
         }
     }

@@ -344,6 +344,8 @@ final class SurveyBoard extends FloorBoard {
             pressedMark.accept(nearest);
         } else if (point.isPresent()) {
             pressedPoint.accept(point.get());
+        } else if (event.getClickCount() % 2 == 0) {
+            enlarge(elevation.get());
         } else {
             pressedPlace.accept(elevation.get(), place);
         }

@@ -67,9 +67,10 @@ public final class ShockBoard extends GripBoard {
         place();
     }
 
-    /** Puts what stands in the free quarter there. */
+    /** Puts what stands in the free quarter there; one view alone leaves none free. */
     private void place() {
         scales().ifPresent(board -> {
+            inset.setVisible(!board.alone());
             double x = board.rear().getMinX();
             double y = board.top().getMinY();
             // On whole pixels, or its lines are smeared.
