@@ -91,7 +91,11 @@ final class StatusLine extends HBox {
         stop.setOnAction(event -> stopSearching());
         getChildren().addAll(mark, sentence, stop, attempt);
         // At the change itself and not when its results arrive: what is complained of may be said in between.
-        document.vehicleProperty().addListener((o, before, now) -> complaint = "");
+        // What was asked for of the vehicle before is not done either, should that one come back.
+        document.vehicleProperty().addListener((o, before, now) -> {
+            complaint = "";
+            wantedFor = null;
+        });
         openStep.addListener((o, before, now) -> {
             complaint = "";
             wantedFor = null;
