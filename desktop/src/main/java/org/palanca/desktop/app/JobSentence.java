@@ -46,7 +46,7 @@ record JobSentence(String mark, String text, boolean wrong) {
             String said = w.text(here.get(0).said());
             String worst = here.get(0)
                     .axle()
-                    .map(axle -> w.text("trouble.at_survey", w.text("axle." + axle.id()), said))
+                    .map(axle -> w.text("trouble.at_axle", w.text("axle." + axle.id()), said))
                     .orElse(said);
             int more = here.size() - 1;
             return new JobSentence(

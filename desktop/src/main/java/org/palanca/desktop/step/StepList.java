@@ -68,10 +68,6 @@ public final class StepList extends VBox {
 
     /** A stage with what shows it closed, and the list that it opens to. */
     private record Group(Stage stage, Lines lines, VBox list) {
-        boolean opened() {
-            return list.isVisible();
-        }
-
         Label steps() {
             return lines.below().get(0);
         }
