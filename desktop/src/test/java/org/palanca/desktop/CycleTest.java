@@ -9,11 +9,13 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.geometry.Point2D;
 import javafx.geometry.VerticalDirection;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Slider;
 import javafx.scene.input.KeyCode;
@@ -49,6 +51,7 @@ import org.palanca.vehicle.edit.ShockLayout;
 import org.palanca.vehicle.springing.Coils;
 import org.palanca.vehicle.springing.Springing;
 import org.palanca.vehicle.survey.Axis;
+import org.palanca.vehicle.survey.Box;
 
 /** The steps that cycle the axle, driven in the window on the demo vehicle: its conflict found and solved, then its springs. */
 class CycleTest extends WindowTest {
@@ -152,9 +155,7 @@ class CycleTest extends WindowTest {
         assertThat(up / inches(1.0 / 16)).isCloseTo(Math.rint(up / inches(1.0 / 16)), within(1e-6));
         assertThat(after.box().rear()).isEqualTo(before.box().rear());
         eventually(() -> shown("#cycle-headline") && !label("#cycle-headline").contains("the tank guard meets"));
-        assertThat(shown(".row-in-hand #part-0-bottom"))
-                .as("its row stands out")
-                .isTrue();
+        assertThat(shown("#part-0-bottom")).as("its row stands out").isTrue();
         push(KeyCode.SHIFT, KeyCode.DOWN);
         push(KeyCode.UP);
         push(KeyCode.UP);
@@ -303,6 +304,7 @@ class CycleTest extends WindowTest {
     @Test
     void partsAreDescribedAndImported() throws Exception {
         step("cycle");
+        pickAdding();
         enter("#part-name", "skid plate");
         press("#part-add-box");
         int index = vehicle().build().surroundings(AxlePlace.REAR).parts().size() - 1;
@@ -312,6 +314,7 @@ class CycleTest extends WindowTest {
         assertThat(part("skid plate").body()).isEqualTo(BodyName.of("axle"));
         nextAnswer = folder.resolve("lump.stl");
         Files.writeString(nextAnswer, "solid x\nvertex 0 0 0\nvertex 3 0 0\nvertex 0 3 0\nendsolid\n");
+        pickAdding();
         enter("#part-name", "lump");
         onFx(() -> lookup("#part-unit")
                 .<ComboBox<Object>>query()
@@ -322,6 +325,7 @@ class CycleTest extends WindowTest {
         assertThat(trouble()).contains("does not close");
         nextAnswer = folder.resolve("far.stl");
         Files.writeString(nextAnswer, "solid x\nvertex 0 0 0\nvertex 3000 0 0\nvertex 0 300 0\nendsolid\n");
+        pickAdding();
         press("#part-import");
         assertThat(trouble()).contains("if its unit is metres: no part is. In millimetres");
         nextAnswer = folder.resolve("broken.obj");
@@ -330,38 +334,92 @@ class CycleTest extends WindowTest {
         press("#part-import");
         assertThat(trouble()).contains("broken.obj");
         assertThat(vehicle().build().surroundings(AxlePlace.REAR).parts()).hasSize(parts);
+        pickAdding();
         enter("#part-name", "brake line");
         press("#part-add-tube");
         int line = vehicle().build().surroundings(AxlePlace.REAR).parts().size() - 1;
-        enter("#part-" + line + "-points", "-100, 10, 30; -106, 10, 30; -106, 16, 30");
+        enter("#part-" + line + "-points", "4, 10, 30; -2, 10, 30; -2, 16, 30");
         assertThat(((Part.TubeForm) part("brake line").form()).points()).hasSize(3);
         enter("#part-" + line + "-bend", "8");
-        enter("#part-" + line + "-points", "-100, 10, 30; -105, 10, 30; -105, 16, 30");
+        enter("#part-" + line + "-points", "4, 10, 30; -1, 10, 30; -1, 16, 30");
         assertThat(trouble()).contains("“brake line” can’t bend at point 2: 90.0° with a radius of 8 in");
-        enter("#part-" + line + "-points", "-100, 10");
+        enter("#part-" + line + "-points", "4, 10");
         assertThat(trouble()).contains("is no point");
+        pickInCycle("Least clearances");
         enter("#rule-paint", "-1");
         assertThat(trouble()).contains("must not be less than 0");
         enter("#rule-paint", "0.1 mm");
         assertThat(vehicle().build().rules().paint()).isCloseTo(0.0001, within(1e-9));
     }
 
+    /** A tape reads no negative lengths: the sides of a box are told by the side of the centreline that they are on. */
+    @Test
+    void aBoxIsTapedFromTheCentreline() {
+        step("cycle");
+        pickAdding();
+        enter("#part-name", "muffler");
+        press("#part-add-box");
+        String field = "#part-"
+                + (vehicle().build().surroundings(AxlePlace.REAR).parts().size() - 1) + "-";
+        enter(field + "right", "20");
+        enter(field + "left", "-12");
+        Box box = ((Part.BoxForm) part("muffler").form()).box();
+        assertThat(new double[] {box.right(), box.left()})
+                .containsExactly(new double[] {-inches(20), -inches(12)}, within(1e-9));
+        assertThat(fieldText(field + "left")).isEqualTo("12");
+        assertThat(fieldText(field + "right")).isEqualTo("20");
+        assertThat(inspected()).contains("out from the centreline, on the right");
+        enter(field + "left", "14");
+        assertThat(((Part.BoxForm) part("muffler").form()).box().left()).isCloseTo(-inches(14), within(1e-9));
+        assertThat(((Part.BoxForm) part("muffler").form()).box().right()).isCloseTo(-inches(20), within(1e-9));
+    }
+
+    /** Only the fields of what is picked are there: a part's, a mount's, or none. */
+    @Test
+    void onlyWhatIsPickedHasFields() {
+        step("cycle");
+        assertThat(lookup("#part-0-bottom").tryQuery()).isEmpty();
+        CycleBoard board = lookup("#cycle-board").query();
+        Grip guard = Grip.part("tank guard");
+        clickOn(onBoard(board, guard));
+        assertThat(board.inHand()).contains(guard);
+        assertThat(lookup("#part-0-bottom").tryQuery()).isPresent();
+        assertThat(lookup("#part-1-bottom").tryQuery()).isEmpty();
+        Grip mount = new Grip.OnMount(new MountRef(AxlePlace.REAR, "lower frame left"));
+        onFx(() -> board.take(Optional.of(mount)));
+        assertThat(lookup("#part-0-bottom").tryQuery()).isEmpty();
+        double up = rear().position("lower frame left", vehicle().wheelbase()).getZ();
+        enter("#cycle-mount-up", "20");
+        assertThat(rear().position("lower frame left", vehicle().wheelbase()).getZ())
+                .isCloseTo(inches(20), within(1e-9))
+                .isNotCloseTo(up, within(1e-3));
+        onFx(() -> board.take(Optional.empty()));
+        assertThat(lookup("#cycle-mount-up").tryQuery()).isEmpty();
+    }
+
+    private String inspected() {
+        return lookup(".inspector .label").queryAllAs(Label.class).stream()
+                .map(Label::getText)
+                .collect(Collectors.joining("; "));
+    }
+
     /** A plate is drawn by its corners, turned another way, and what is no plate is refused. */
     @Test
     void anOutlineIsDrawnByItsCorners() {
         step("cycle");
+        pickAdding();
         enter("#part-name", "gusset");
         press("#part-add-outline");
         int index = vehicle().build().surroundings(AxlePlace.REAR).parts().size() - 1;
         String field = "#part-" + index + "-";
-        enter(field + "corners", "-120, 20; -110, 20; -110, 26; -120, 22");
+        enter(field + "corners", "-16, 20; -6, 20; -6, 26; -16, 22");
         enter(field + "from", "10");
         Part.OutlineForm plate = (Part.OutlineForm) part("gusset").form();
         assertThat(plate.outline()).hasSize(4);
         assertThat(plate.to() - plate.from()).isCloseTo(inches(0.25), within(1e-9));
-        enter(field + "corners", "-120, 20; -110, 20");
+        enter(field + "corners", "-16, 20; -6, 20");
         assertThat(trouble()).contains("three corners or more");
-        enter(field + "corners", "-120, 20; -110, 26; -110, 20; -120, 26");
+        enter(field + "corners", "-16, 20; -6, 26; -6, 20; -16, 26");
         assertThat(trouble()).contains("gusset").contains("crosses");
         assertThat(((Part.OutlineForm) part("gusset").form()).outline()).isEqualTo(plate.outline());
         onFx(() -> lookup(field + "along").<ComboBox<Axis>>query().setValue(Axis.UP));
@@ -375,6 +433,7 @@ class CycleTest extends WindowTest {
     @Test
     void theJointsOfOneLinkAreTheirOwn() {
         step("cycle");
+        pickInCycle("Least clearances");
         onFx(() -> lookup("#rule-link").<ComboBox<String>>query().setValue("upper left"));
         enter("#rule-link-joint", "0.5");
         assertThat(vehicle().build().rules().joint("upper left")).isCloseTo(Math.toRadians(0.5), within(1e-9));
@@ -390,12 +449,13 @@ class CycleTest extends WindowTest {
     void aHoseFollowsTheAxle() {
         step("cycle");
         int before = hoses().size();
-        enter("#hose-name", "breather");
+        pickAdding();
+        enter("#part-name", "breather");
         press("#hose-add");
         assertThat(hoses()).hasSize(before + 1);
         String row = "#hose-" + before;
-        enter(row + "-from", "-104, 4, 28");
-        enter(row + "-to", "-104, 4, 20");
+        enter(row + "-from", "0, 4, 28");
+        enter(row + "-to", "0, 4, 20");
         enter(row + "-length", "10");
         enter(row + "-bend", "0");
         Hose breather = hoses().get(before);
@@ -406,12 +466,27 @@ class CycleTest extends WindowTest {
         eventually(() -> shown("#cycle-progress")
                 && text("#cycle-progress").contains("Press one")
                 && !side().contains("hose breather is pulled"));
-        enter(row + "-to", "-104, 4");
+        enter(row + "-to", "0, 4");
         assertThat(trouble()).contains("is no point");
         onFx(() -> lookup(row + "-to-body").<ComboBox<BodyName>>query().setValue(BodyName.of("frame")));
         assertThat(hoses().get(before).to().body()).isEqualTo(BodyName.of("frame"));
         press("#hose-drop-" + before);
         assertThat(hoses()).hasSize(before);
+    }
+
+    private void pickAdding() {
+        pickInCycle("Add a part or a hose");
+    }
+
+    /** Picks from the list of what is there, as a hand would that can't see it on the drawing. */
+    private void pickInCycle(String name) {
+        onFx(() -> {
+            ComboBox<Object> list = lookup("#cycle-pick").query();
+            list.setValue(list.getItems().stream()
+                    .filter(one -> list.getConverter().toString(one).equals(name))
+                    .findFirst()
+                    .orElseThrow());
+        });
     }
 
     private List<Hose> hoses() {
@@ -424,6 +499,7 @@ class CycleTest extends WindowTest {
         step("shocks");
         assertThat(label("#shocks-headline")).startsWith("Shaft is left at both ends");
         assertThat(side()).contains("let go hard. Stands under frame and axle");
+        press("#shocks-springs");
         enter("#spring-preload", "3");
         assertThat(label("#shocks-headline")).contains("it will stand high");
         press("#ride-set");
@@ -435,13 +511,16 @@ class CycleTest extends WindowTest {
         assertThat(study.ride().left()).isCloseTo(study.wanted(1), within(1.0));
         assertThat(((Coils) springing().shocks().get(0).spring().orElseThrow()).coils())
                 .hasSize(2);
+        press("#shocks-shock");
         enter("#wanted-split", "40");
         press("#split-set");
         assertThat(RideStudy.of(vehicle(), AxlePlace.REAR).shocks().get(0).upShare())
                 .isCloseTo(0.4, within(1e-6));
         assertThat(label("#shocks-headline")).contains("is bottomed at full bump before a bump stop is solid");
+        press("#shocks-springs");
         press("#spring-air");
         assertThat(side()).contains("exponent 1.30");
+        press("#shocks-stops");
         enter("#stop-forces", "100, 300, 900, 4000");
         assertThat(springing().stops().get(0).forces())
                 .hasSize(4)
@@ -451,6 +530,7 @@ class CycleTest extends WindowTest {
         assertThat(trouble()).isNotBlank();
         enter("#stop-forces", "100, heavy");
         assertThat(trouble()).contains("heavy");
+        press("#shocks-straps");
         enter("#strap-length", "8");
         press("#strap-set");
         assertThat(springing().straps().get(0).length()).isGreaterThan(inches(8));
@@ -474,6 +554,7 @@ class CycleTest extends WindowTest {
         assertThat(after.getZ()).isCloseTo(before.getZ(), within(inches(0.07)));
         // Leaned over it springs the axle less; set to the weight anew, all is as wanted.
         assertThat(label("#shocks-headline")).contains("it will sit low");
+        press("#shocks-springs");
         press("#ride-set");
         assertThat(label("#shocks-headline")).startsWith("Shaft is left at both ends");
         push(KeyCode.CONTROL, KeyCode.Z);
@@ -485,6 +566,7 @@ class CycleTest extends WindowTest {
     @Test
     void weightsComeFromTheScales() {
         step("shocks");
+        press("#shocks-weights");
         press("#scale-try");
         eventually(() -> shown("#scale-take")
                 && lookup("#scale-take").query().isVisible()
@@ -497,6 +579,7 @@ class CycleTest extends WindowTest {
         });
         assertThat(vehicle().build().weights().get(AxlePlace.REAR).left())
                 .isGreaterThan(vehicle().build().weights().get(AxlePlace.REAR).right());
+        press("#shocks-springs");
         press("#ride-set");
         RideStudy study = RideStudy.of(vehicle(), AxlePlace.REAR);
         assertThat(study.ride().left() + study.ride().right())
@@ -507,6 +590,7 @@ class CycleTest extends WindowTest {
     void aCatalogueGoesOutAndComesIn() throws Exception {
         step("shocks");
         nextAnswer = folder.resolve("shocks.csv");
+        press("#shocks-shock");
         press("#shock-csv-out");
         String table = Files.readString(nextAnswer);
         assertThat(table).startsWith("model,collapsed_mm").contains("12 in coilover, 2.5 in body");
@@ -534,11 +618,15 @@ class CycleTest extends WindowTest {
                 .isEmpty();
         assertThat(label("#shocks-headline")).startsWith("No shocks yet");
         press("#shock-add");
-        press("#stop-add");
-        press("#strap-add");
+        press("#shocks-bars");
         press("#sway-add");
+        press("#shocks-straps");
+        press("#strap-add");
+        press("#shocks-stops");
+        press("#stop-add");
         enter("#stop-force", "3000");
         assertThat(springing().stops().get(1).forces().get(3)).isCloseTo(3000 * 4.4482216, within(0.01));
+        press("#shocks-springs");
         press("#spring-suggest");
         assertThat(springing().stops()).hasSize(2);
         assertThat(springing().straps()).hasSize(2);
@@ -558,6 +646,7 @@ class CycleTest extends WindowTest {
         for (ShockLayout layout : ShockLayout.values()) {
             onFx(() -> lookup("#shock-layout").<ComboBox<ShockLayout>>query().setValue(layout));
             press("#shock-add");
+            press("#shocks-springs");
             if (layout != ShockLayout.SHOCK) {
                 RideStudy study = RideStudy.of(vehicle(), AxlePlace.REAR);
                 assertThat(study.ride().left()).as("%s", layout).isCloseTo(study.wanted(1), within(1.0));
@@ -567,6 +656,7 @@ class CycleTest extends WindowTest {
             } else {
                 assertThat(springing().carries()).isFalse();
             }
+            press("#shocks-shock");
             press("#shock-drop");
             assertThat(vehicle().axles()).as("%s", layout).isEqualTo(bare.axles());
         }

@@ -197,6 +197,7 @@ class DetailsTest extends WindowTest {
     @Test
     void threeCoilsAreTypedOneByOne() {
         step("shocks");
+        press("#shocks-springs");
         while (coils().coils().size() > 1) {
             press("#coil-drop");
         }
@@ -235,6 +236,7 @@ class DetailsTest extends WindowTest {
     @Test
     void anAirSpringIsTypedAndGoneBackFrom() {
         step("shocks");
+        press("#shocks-springs");
         RideStudy coiled = RideStudy.of(vehicle(), AxlePlace.REAR);
         press("#spring-air");
         assertThat(RideStudy.of(vehicle(), AxlePlace.REAR).ride().left())

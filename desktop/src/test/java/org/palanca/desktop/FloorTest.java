@@ -361,13 +361,14 @@ class FloorTest extends WindowTest {
         int before = build().surroundings(AxlePlace.REAR).obstacles().size();
         enter("#obstacle-new", "spare wheel");
         assertThat(build().surroundings(AxlePlace.REAR).obstacles()).hasSize(before + 1);
-        enter("#obstacle-" + before + "-front", "-100");
+        // Behind the axle line, which lies 106 in behind the front one.
+        enter("#obstacle-" + before + "-front", "2");
         assertThat(build().surroundings(AxlePlace.REAR)
                         .obstacles()
                         .get(before)
                         .room()
                         .front())
-                .isCloseTo(-inches(100), within(1e-9));
+                .isCloseTo(-inches(108), within(1e-9));
         press("#obstacle-drop-" + before);
         assertThat(build().surroundings(AxlePlace.REAR).obstacles()).hasSize(before);
         enter("#fit-slip", "1/2");

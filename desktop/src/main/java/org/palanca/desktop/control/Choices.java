@@ -12,10 +12,15 @@ public final class Choices {
 
     /** Writes choices by a word key each, in the words of the moment; nothing is typed. */
     public static <T> StringConverter<T> names(Supplier<Words> words, Function<T, String> key) {
+        return named(shown -> words.get().text(key.apply(shown)));
+    }
+
+    /** Writes choices by a name each; nothing is typed. */
+    public static <T> StringConverter<T> named(Function<T, String> name) {
         return new StringConverter<>() {
             @Override
             public String toString(T shown) {
-                return shown == null ? "" : words.get().text(key.apply(shown));
+                return shown == null ? "" : name.apply(shown);
             }
 
             @Override

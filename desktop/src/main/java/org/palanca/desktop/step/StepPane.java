@@ -1,5 +1,6 @@
 package org.palanca.desktop.step;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -20,13 +21,17 @@ import org.palanca.vehicle.Vehicle;
 /** What a step shows: something in the middle of the window, and a column beside it where it has one of its own. */
 public abstract class StepPane extends VBox {
     private final StepContext context;
+    private final VBox inspector = new VBox();
     private final VBox side = new VBox();
-    private final ScrollPane sideScroll = new ScrollPane(side);
+    private final ScrollPane sideScroll = new ScrollPane(new VBox(inspector, side));
 
     protected StepPane(StepContext context) {
         this.context = context;
         setMinSize(0, 0);
         managedProperty().bind(visibleProperty());
+        inspector.getStyleClass().add("inspector");
+        inspector.managedProperty().bind(inspector.visibleProperty());
+        inspector.setVisible(false);
         side.getStyleClass().add("floor-side");
         sideScroll.getStyleClass().add("strips");
         sideScroll.setFitToWidth(true);
@@ -42,6 +47,12 @@ public abstract class StepPane extends VBox {
 
     protected final VBox sideColumn() {
         return side;
+    }
+
+    /** Shows over the column what is picked on the drawing, with its fields; of a step that edits nothing there, nothing. */
+    protected final void inspect(List<? extends Node> fields) {
+        inspector.setVisible(!fields.isEmpty());
+        inspector.getChildren().setAll(fields);
     }
 
     /** Shows everything on its boards again after zooming. */

@@ -21,6 +21,7 @@ import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Verdict;
 import org.palanca.base.words.Words;
+import org.palanca.desktop.control.AxleTape;
 import org.palanca.desktop.control.BoxFields;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
@@ -315,11 +316,17 @@ public final class FitPane extends StepPane {
             next.remove(i);
             known("obstacle", around().withObstacles(next));
         });
-        BoxFields sides = new BoxFields("obstacle-" + i, obstacle.room(), wordsSupplier(), complaints(), box -> {
-            List<Obstacle> next = new ArrayList<>(around().obstacles());
-            next.set(i, new Obstacle(obstacle.name(), box));
-            known("obstacle", around().withObstacles(next));
-        });
+        BoxFields sides = new BoxFields(
+                "obstacle-" + i,
+                obstacle.room(),
+                AxleTape.of(vehicle(), place()),
+                wordsSupplier(),
+                complaints(),
+                box -> {
+                    List<Obstacle> next = new ArrayList<>(around().obstacles());
+                    next.set(i, new Obstacle(obstacle.name(), box));
+                    known("obstacle", around().withObstacles(next));
+                });
         FlowPane head = new FlowPane(10, 4, Labels.of(obstacle.name(), "step-name"), gone);
         head.setRowValignment(VPos.CENTER);
         return new VBox(4, head, sides);

@@ -7,7 +7,6 @@ import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
@@ -15,6 +14,7 @@ import javafx.scene.layout.VBox;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.board.Grip;
+import org.palanca.desktop.control.AxleTape;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.VerdictColumn;
 import org.palanca.desktop.step.StepContext;
@@ -34,17 +34,13 @@ import org.palanca.vehicle.Vehicle;
 
 /** Cycle it: how far the axle really goes, what stops it, what would help, and where it is tight at the worst poses. */
 public final class CyclePane extends StepPane {
-    private static final double FORM = 172;
-
     /** Pairs that are listed; more are on the printed sheet. */
     private static final int LISTED = 9;
 
     private final CycleBoard board;
     private final CycleWork work = new CycleWork();
     private final FlowPane poses = new FlowPane(6, 4);
-    private final VBox form = new VBox(4);
-    private final ScrollPane scroll = new ScrollPane(form);
-    private final PartsForm parts;
+    private final Inspector inspector;
 
     @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private Vehicle worked;
@@ -71,18 +67,13 @@ public final class CyclePane extends StepPane {
                 this::took,
                 this::refresh,
                 pose -> state().poseProperty().set(pose));
-        parts = new PartsForm(this, context.files());
+        inspector = new Inspector(this, context.files(), board::take);
         setId("cycle-pane");
         sideColumn().setId("cycle-side");
         VBox.setVgrow(board, Priority.ALWAYS);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setPrefHeight(FORM);
-        scroll.setMinHeight(FORM);
-        form.getStyleClass().add("form");
         poses.getStyleClass().add("floor-entry");
         poses.setRowValignment(VPos.CENTER);
-        getChildren().setAll(poses, board, scroll);
+        getChildren().setAll(poses, board);
         state().poseProperty().addListener((o, before, now) -> moved());
         relabel();
     }
@@ -102,7 +93,7 @@ public final class CyclePane extends StepPane {
 
     private void took() {
         showNearest();
-        showRow();
+        showFields();
     }
 
     /** What comes nearest to what is in hand, where the axle is now. */
@@ -110,16 +101,8 @@ public final class CyclePane extends StepPane {
         board.showNearest(board.inHand().flatMap(this::nearest));
     }
 
-    /** The row of what is in hand stands out, and is scrolled to. */
-    private void showRow() {
-        parts.show(board.inHand()).ifPresent(row -> {
-            scroll.applyCss();
-            scroll.layout();
-            double hidden = form.getHeight() - scroll.getViewportBounds().getHeight();
-            if (hidden > 0) {
-                scroll.setVvalue(Math.min(1, row.getBoundsInParent().getMinY() / hidden));
-            }
-        });
+    private void showFields() {
+        board.grips().ifPresent(grips -> inspect(inspector.rows(grips, board.inHand())));
     }
 
     private Optional<ClearanceStudy.Tight> nearest(Grip grip) {
@@ -128,7 +111,7 @@ public final class CyclePane extends StepPane {
 
     @Override
     public void relabel() {
-        parts.relabel();
+        inspector.relabel();
     }
 
     @Override
@@ -144,9 +127,10 @@ public final class CyclePane extends StepPane {
         board.show(vehicle(), place(), state().poseProperty().get());
         showNearest();
         boolean moving = board.moving();
-        if (!moving) {
-            form.getChildren().setAll(parts.rows());
-            showRow();
+        if (moving) {
+            board.inHand().ifPresent(inspector::moved);
+        } else {
+            showFields();
         }
         begin();
         // While something is moved the last answers stay, faint and out of reach, until there are new ones.
@@ -387,6 +371,11 @@ public final class CyclePane extends StepPane {
     @Override
     public void dispose() {
         work.dispose();
+    }
+
+    /** Reads and writes places as they are taped from this axle. */
+    PlaceText places() {
+        return new PlaceText(AxleTape.of(vehicle(), place()));
     }
 
     Axle axleNow() {

@@ -15,6 +15,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.units.LengthStyle;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
+import org.palanca.desktop.control.AxleTape;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
@@ -59,11 +60,22 @@ final class ShapeFields {
 
     /** A number typed moves the middle there. */
     private void middle(FlowPane row, Axis axis, double middle) {
-        length(row, axis.id(), "cycle.middle." + axis.id(), middle, value -> {
+        coordinate(row, axis.id(), axis, middle, to -> {
             double[] by = new double[3];
-            by[axis.ordinal()] = Quantity.LENGTH.onGrid(value - middle);
+            by[axis.ordinal()] = Quantity.LENGTH.onGrid(to - middle);
             form(part.form().moved(new Vector3D(by)));
         });
+    }
+
+    /** A coordinate as it is taped, on the side where it is. */
+    private void coordinate(FlowPane row, String name, Axis axis, double now, DoubleConsumer set) {
+        AxleTape tape = pane.places().tape();
+        length(
+                row,
+                name,
+                tape.key(axis, now),
+                tape.read(axis, now),
+                reading -> set.accept(tape.coordinate(axis, reading, now)));
     }
 
     private void form(Part.Form next) {
@@ -81,7 +93,7 @@ final class ShapeFields {
     private TextField places(FlowPane row, String name, String label, String shown, Consumer<String> set) {
         TextField places = new TextField(shown);
         places.setId(id + name);
-        places.setPrefColumnCount(30);
+        places.setPrefColumnCount(20);
         places.setOnAction(event -> set.accept(places.getText()));
         row.getChildren().add(Labels.over(pane.words().text(label), places));
         return places;
@@ -101,8 +113,9 @@ final class ShapeFields {
                 row,
                 "points",
                 "cycle.points",
-                tube.points().stream().map(at -> PlaceText.of(at, style)).collect(Collectors.joining("; ")),
-                text -> PlaceText.parseAll(text, 3, w, pane::complain)
+                tube.points().stream().map(at -> pane.places().of(at, style)).collect(Collectors.joining("; ")),
+                text -> pane.places()
+                        .parseAll(text, List.of(Axis.values()), w, pane::complain)
                         .ifPresent(all ->
                                 route(tube, all.stream().map(Vector3D::new).toList())));
         MeasureField bend = length(
@@ -135,16 +148,16 @@ final class ShapeFields {
         along.setOnAction(event -> form(turned(outline, along.getValue())));
         row.getChildren().add(Labels.over(w.text("cycle.along"), along));
         double thick = outline.to() - outline.from();
-        length(
+        coordinate(
                 row,
                 "from",
-                "cycle.from",
+                outline.along(),
                 outline.from(),
                 from -> form(drawn(outline, from, from < outline.to() ? outline.to() : from + thick)));
-        length(
+        coordinate(
                 row,
                 "to",
-                "cycle.to",
+                outline.along(),
                 outline.to(),
                 to -> form(drawn(outline, to > outline.from() ? outline.from() : to - thick, to)));
         places(
@@ -152,9 +165,10 @@ final class ShapeFields {
                 "corners",
                 "cycle.corners." + outline.along().id(),
                 outline.outline().stream()
-                        .map(corner -> PlaceText.of(style, corner.first(), corner.second()))
+                        .map(corner -> pane.places()
+                                .of(style, PlaceText.plane(outline.along()), corner.first(), corner.second()))
                         .collect(Collectors.joining("; ")),
-                text -> corners(text, w)
+                text -> corners(text, outline.along(), w)
                         .ifPresent(
                                 all -> form(new Part.OutlineForm(outline.along(), all, outline.from(), outline.to()))));
     }
@@ -165,8 +179,8 @@ final class ShapeFields {
                 outline.along(), outline.outline(), Quantity.LENGTH.onGrid(from), Quantity.LENGTH.onGrid(to));
     }
 
-    private Optional<List<Part.OutlineForm.Corner>> corners(String text, Words w) {
-        Optional<List<double[]>> all = PlaceText.parseAll(text, 2, w, pane::complain);
+    private Optional<List<Part.OutlineForm.Corner>> corners(String text, Axis along, Words w) {
+        Optional<List<double[]>> all = pane.places().parseAll(text, PlaceText.plane(along), w, pane::complain);
         if (all.isPresent() && all.get().size() < 3) {
             pane.complain(w.text("cycle.corners_few"));
             return Optional.empty();

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
+import org.palanca.desktop.control.AxleTape;
 import org.palanca.desktop.control.BoxFields;
 import org.palanca.desktop.control.Labels;
 import org.palanca.floor.adjust.Adjustment;
@@ -210,6 +211,7 @@ final class RoomEditor {
         BoxFields sizes = new BoxFields(
                 "room",
                 room(survey(), item),
+                AxleTape.of(pane.vehicle(), pane.place()),
                 pane.wordsSupplier(),
                 pane.complaints(),
                 box -> replaced(item, name(survey(), item), box));

@@ -31,10 +31,14 @@ final class EndsForm {
         this.pane = pane;
     }
 
-    Node stopsAndStraps(Words w) {
+    Node stops(Words w) {
         FlowPane row = ShocksPane.row();
-        row.getChildren().add(Labels.of(w.text("shocks.ends"), "form-title"));
         stops(row, w);
+        return row;
+    }
+
+    Node straps(Words w) {
+        FlowPane row = ShocksPane.row();
         straps(row, w);
         return row;
     }
@@ -163,7 +167,7 @@ final class EndsForm {
                                 .toList())));
     }
 
-    Node bars(Words w) {
+    Node swayBars(Words w) {
         FlowPane row = ShocksPane.row();
         for (SwayBar bar : pane.springing().swayBars()) {
             pane.field(
@@ -186,6 +190,12 @@ final class EndsForm {
                             () -> pane.plan(
                                     "shocks.sway_add", SpringingMoves.addSwayBar(pane.vehicle(), pane.place()))));
         }
+        return row;
+    }
+
+    /** The rates of torsion bars that spring it; nothing where there are none. */
+    Node torsionBars() {
+        FlowPane row = ShocksPane.row();
         for (TorsionBar bar : pane.springing().torsionBars()) {
             pane.field(
                     row,

@@ -2,7 +2,10 @@ package org.palanca.desktop.step.shocks;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.DoubleConsumer;
@@ -10,7 +13,7 @@ import java.util.function.UnaryOperator;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -28,6 +31,7 @@ import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.LatestTask;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.control.VerdictColumn;
+import org.palanca.desktop.step.MountMeasures;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
 import org.palanca.result.targets.MovePatch;
@@ -48,13 +52,15 @@ import org.palanca.vehicle.springing.Springing;
 
 /** Shocks, springs, stops and straps: chosen, placed from the split wanted, set to the weight; what they do through travel. */
 public final class ShocksPane extends StepPane {
-    private static final double FORM = 215;
     private static final double USUAL_FREQUENCY = 1.3;
     private static final double USUAL_SPLIT = 45;
     private static final double PATCH = 200;
 
     private final ShockBoard board;
-    private final VBox form = new VBox(4);
+    private final Map<Section, ToggleButton> sections = new EnumMap<>(Section.class);
+    private final FlowPane chooser = new FlowPane(4, 4);
+    private final MountMeasures mount;
+    private Optional<Section> section = Optional.empty();
     private final CurveView curve;
     private final PatchView patch;
     private final WeightsForm weights;
@@ -78,17 +84,75 @@ public final class ShocksPane extends StepPane {
         patch.setMinWidth(PATCH);
         patch.setPrefWidth(PATCH);
         patch.managedProperty().bind(patch.visibleProperty());
-        board = new ShockBoard(wordsSupplier(), themeSupplier(), document(), this::patch, this::refresh, inset);
+        board = new ShockBoard(wordsSupplier(), themeSupplier(), document(), this::took, this::refresh, inset);
+        mount = new MountMeasures("shock-mount", document(), wordsSupplier(), complaints());
         weights = new WeightsForm(this);
         setId("shocks-pane");
         VBox.setVgrow(board, Priority.ALWAYS);
-        ScrollPane scroll = new ScrollPane(form);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setPrefHeight(FORM);
-        scroll.setMinHeight(FORM);
-        form.getStyleClass().add("form");
-        getChildren().setAll(board, scroll);
+        for (Section one : Section.values()) {
+            ToggleButton button = new ToggleButton();
+            button.setId("shocks-" + one.id());
+            button.setOnAction(
+                    event -> open(section.filter(one::equals).isPresent() ? Optional.empty() : Optional.of(one)));
+            sections.put(one, button);
+            chooser.getChildren().add(button);
+        }
+        getChildren().setAll(board);
+        relabel();
+    }
+
+    /** What carries an axle and ends its travel, by what is edited at a time. */
+    private enum Section {
+        WEIGHTS,
+        SHOCK,
+        SPRINGS,
+        STOPS,
+        STRAPS,
+        BARS;
+
+        String id() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+
+        /** Whether a mount belongs to it. */
+        boolean holds(Springing springing, String mount) {
+            return switch (this) {
+                case SHOCK ->
+                    springing.shocks().stream()
+                            .anyMatch(one ->
+                                    one.upper().equals(mount) || one.lower().equals(mount));
+                case STOPS ->
+                    springing.stops().stream()
+                            .anyMatch(
+                                    one -> one.from().equals(mount) || one.to().equals(mount));
+                case STRAPS ->
+                    springing.straps().stream()
+                            .anyMatch(
+                                    one -> one.from().equals(mount) || one.to().equals(mount));
+                default -> false;
+            };
+        }
+    }
+
+    /** Opens the fields of a part of the springing, or closes them; the mount in hand stays where it belongs to that. */
+    private void open(Optional<Section> next) {
+        section = next;
+        board.inHand()
+                .filter(grip ->
+                        next.filter(one -> one.holds(springing(), grip.name())).isEmpty())
+                .ifPresent(grip -> board.take(Optional.empty()));
+        fillForm();
+    }
+
+    /** A mount in hand opens the fields of what hangs at it. */
+    private void took() {
+        board.inHand()
+                .flatMap(grip -> Arrays.stream(Section.values())
+                        .filter(one -> one.holds(springing(), grip.name()))
+                        .findFirst())
+                .ifPresent(one -> section = Optional.of(one));
+        fillForm();
+        patch();
     }
 
     /** The axle on the board. */
@@ -114,6 +178,7 @@ public final class ShocksPane extends StepPane {
     @Override
     public void relabel() {
         weights.relabel();
+        sections.forEach((one, button) -> button.setText(words().text("shocks.section." + one.id())));
     }
 
     @Override
@@ -129,7 +194,10 @@ public final class ShocksPane extends StepPane {
             return;
         }
         board.show(vehicle(), place());
-        if (!board.moving()) {
+        if (board.moving()) {
+            // The form waits until the hand rests; the numbers of what it moves do not.
+            board.inHand().ifPresent(grip -> mount.show(new MountRef(place(), grip.name())));
+        } else {
             fillForm();
         }
         showSide(RideStudy.of(vehicle(), place()));
@@ -188,18 +256,72 @@ public final class ShocksPane extends StepPane {
 
     private void fillForm() {
         Words w = words();
+        // Where nothing hangs yet, that is what is asked for.
+        Optional<Section> shown = section.or(() -> bare() ? Optional.of(Section.SHOCK) : Optional.empty());
+        sections.forEach(
+                (one, button) -> button.setSelected(shown.filter(one::equals).isPresent()));
         List<Node> all = new ArrayList<>();
-        all.add(weights.row(w));
-        if (springing().shocks().isEmpty() && springing().torsionBars().isEmpty()) {
-            all.add(startRow(w));
-        } else {
-            sized().ifPresent(shock -> all.add(sizes.row(w, shock)));
-            sprung().ifPresent(shock -> all.add(springs.row(w, shock)));
-            all.add(setRow(w));
+        all.add(chooser);
+        all.addAll(inHand());
+        shown.ifPresent(one -> all.addAll(fields(one, w)));
+        inspect(all);
+    }
+
+    private List<Node> fields(Section of, Words w) {
+        return switch (of) {
+            case WEIGHTS -> List.of(weights.row(w));
+            case SHOCK -> shock(w);
+            case SPRINGS -> springs(w);
+            case STOPS -> List.of(ends.stops(w));
+            case STRAPS -> List.of(ends.straps(w));
+            case BARS -> List.of(ends.swayBars(w));
+        };
+    }
+
+    /** The mount in hand with its three measures. */
+    private List<Node> inHand() {
+        return board.inHand()
+                .map(grip -> {
+                    mount.show(new MountRef(place(), grip.name()));
+                    List<Node> all = new ArrayList<>();
+                    all.add(Labels.sentence(grip.name(), "mount-name"));
+                    all.addAll(mount.pairs());
+                    return all;
+                })
+                .orElse(List.of());
+    }
+
+    private boolean bare() {
+        return springing().shocks().isEmpty() && springing().torsionBars().isEmpty();
+    }
+
+    private List<Node> shock(Words w) {
+        if (bare()) {
+            return List.of(startRow(w));
         }
-        all.add(ends.stopsAndStraps(w));
-        all.add(ends.bars(w));
-        form.getChildren().setAll(all);
+        List<Node> all = new ArrayList<>();
+        sized().ifPresent(shock -> all.add(sizes.row(w, shock)));
+        sized().filter(shock -> onFrame(shock.upper())).ifPresent(shock -> all.add(splitFields(w, shock)));
+        FlowPane files = row();
+        sized().ifPresent(shock -> files.getChildren().addAll(sizes.files(w)));
+        files.getChildren()
+                .add(Labels.button(
+                        "shock-drop",
+                        w.text("shocks.drop"),
+                        () -> plan("shocks.drop", SpringingMoves.dropShocks(vehicle(), place()))));
+        all.add(files);
+        return all;
+    }
+
+    private List<Node> springs(Words w) {
+        if (bare()) {
+            return List.of(Labels.sentence(w.text("shocks.none_to_spring"), "second"));
+        }
+        List<Node> all = new ArrayList<>();
+        sprung().ifPresent(shock -> all.add(springs.row(w, shock)));
+        all.add(ends.torsionBars());
+        all.add(setRow(w));
+        return all;
     }
 
     /** The first shock whose size is known. */
@@ -226,7 +348,6 @@ public final class ShocksPane extends StepPane {
         FlowPane start = row();
         start.getChildren()
                 .addAll(
-                        Labels.of(w.text("shocks.none_yet"), "form-title"),
                         Labels.over(w.text("shocks.layout"), layouts),
                         Labels.button("shock-add", w.text("shocks.add"), () -> hang(layouts.getValue())));
         return start;
@@ -253,7 +374,6 @@ public final class ShocksPane extends StepPane {
 
     private Node setRow(Words w) {
         FlowPane row = row();
-        row.getChildren().add(Labels.of(w.text("shocks.set"), "form-title"));
         if (springing().carries()) {
             row.getChildren().add(Labels.button("ride-set", w.text("shocks.ride_set"), this::setRide));
         }
@@ -264,12 +384,6 @@ public final class ShocksPane extends StepPane {
             });
             row.getChildren().add(Labels.button("spring-suggest", w.text("shocks.suggest"), this::suggest));
         }
-        sized().filter(shock -> onFrame(shock.upper())).ifPresent(shock -> splitFields(row, w, shock));
-        row.getChildren()
-                .add(Labels.button(
-                        "shock-drop",
-                        w.text("shocks.drop"),
-                        () -> plan("shocks.drop", SpringingMoves.dropShocks(vehicle(), place()))));
         return row;
     }
 
@@ -277,13 +391,15 @@ public final class ShocksPane extends StepPane {
         return axle().mount(mount).orElseThrow().body().equals(BodyName.FRAME);
     }
 
-    private void splitFields(FlowPane row, Words w, Shock shock) {
+    private Node splitFields(Words w, Shock shock) {
+        FlowPane row = row();
         field(row, "wanted-split", "shocks.split", Quantity.PERCENT, split, v -> split = v);
         double back = leanBack.orElse(lean(shock, true));
         double in = leanIn.orElse(lean(shock, false));
         field(row, "wanted-back", "shocks.lean_back", Quantity.ANGLE, back, v -> leanBack = OptionalDouble.of(v));
         field(row, "wanted-in", "shocks.lean_in", Quantity.ANGLE, in, v -> leanIn = OptionalDouble.of(v));
         row.getChildren().add(Labels.button("split-set", w.text("shocks.split_set"), () -> place(shock, back, in)));
+        return row;
     }
 
     private double lean(Shock shock, boolean back) {

@@ -38,7 +38,6 @@ final class SizesForm {
 
     Node row(Words w, Shock first) {
         FlowPane row = ShocksPane.row();
-        row.getChildren().add(Labels.of(w.text("shocks.shock"), "form-title"));
         ComboBox<String> models = new ComboBox<>();
         models.setId("shock-model");
         models.getItems().setAll(catalogue.stream().map(ShockSize::model).toList());
@@ -47,11 +46,7 @@ final class SizesForm {
                 .filter(size -> size.model().equals(models.getValue()))
                 .findFirst()
                 .ifPresent(size -> sizes(any -> size)));
-        row.getChildren()
-                .addAll(
-                        Labels.over(w.text("shocks.catalogue"), models),
-                        Labels.button("shock-csv-in", w.text("shocks.csv_in"), this::readCatalogue),
-                        Labels.button("shock-csv-out", w.text("shocks.csv_out"), this::writeCatalogue));
+        row.getChildren().add(Labels.over(w.text("shocks.catalogue"), models));
         first.size().ifPresent(size -> {
             size(row, "collapsed", size.collapsed(), (s, v) -> sized(s, v, s.extended(), s.body(), s.coil()));
             size(row, "extended", size.extended(), (s, v) -> sized(s, s.collapsed(), v, s.body(), s.coil()));
@@ -59,6 +54,13 @@ final class SizesForm {
             size(row, "coil", size.coil(), (s, v) -> sized(s, s.collapsed(), s.extended(), s.body(), v));
         });
         return row;
+    }
+
+    /** Reads a catalogue, and writes the one at hand. */
+    List<Node> files(Words w) {
+        return List.of(
+                Labels.button("shock-csv-in", w.text("shocks.csv_in"), this::readCatalogue),
+                Labels.button("shock-csv-out", w.text("shocks.csv_out"), this::writeCatalogue));
     }
 
     private static ShockSize sized(ShockSize s, double collapsed, double extended, double body, double coil) {

@@ -31,7 +31,6 @@ final class SpringsForm {
     Node row(Words w, Shock first) {
         FlowPane row = ShocksPane.row();
         Spring spring = first.spring().orElseThrow();
-        row.getChildren().add(Labels.of(w.text("shocks.springs"), "form-title"));
         spring.visit(coils -> coilFields(row, w, first, coils), air -> airFields(row, w, air));
         return row;
     }
@@ -130,7 +129,6 @@ final class SpringsForm {
                     coil.stop().orElse(coil.room()),
                     v -> coil(index, c -> new Coil(c.rate(), c.free(), c.solid(), OptionalDouble.of(v))));
         }
-        group.setPrefWrapLength(520);
         row.getChildren().add(group);
     }
 

@@ -5,7 +5,6 @@ import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
-import org.palanca.desktop.control.Labels;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Weights;
 
@@ -47,7 +46,6 @@ final class WeightsForm {
     Node row(Words w) {
         FlowPane row = ShocksPane.row();
         Weights now = Weights.of(pane.vehicle(), pane.place());
-        row.getChildren().add(Labels.of(w.text("shocks.weights"), "form-title"));
         pane.field(
                 row,
                 "weight-left",

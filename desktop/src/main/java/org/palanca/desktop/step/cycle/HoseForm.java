@@ -6,31 +6,26 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.UnaryOperator;
-import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.base.geometry.Side;
-import org.palanca.base.units.Lengths;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.result.catalogue.AxleModel;
-import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.Surroundings;
 
-/** Hoses and cables that hang free between two bodies: where each end sits, how long it is, how tightly it may bend. */
-final class HosesForm {
+/** A hose or a cable that hangs free between two bodies: where each end sits, how long it is, how tightly it may bend. */
+final class HoseForm {
     private final CyclePane pane;
 
-    HosesForm(CyclePane pane) {
+    HoseForm(CyclePane pane) {
         this.pane = pane;
     }
 
@@ -38,52 +33,15 @@ final class HosesForm {
         return pane.build().surroundings(pane.place());
     }
 
-    List<Node> rows(AxleModel model) {
-        List<Node> rows = new ArrayList<>();
-        Words w = pane.words();
-        TextField name = new TextField();
-        name.setId("hose-name");
-        name.setPromptText(w.text("cycle.hose_hint"));
-        Button add = Labels.button("hose-add", w.text("cycle.add_hose"), () -> add(name.getText()));
-        FlowPane adding = new FlowPane(8, 4, Labels.of(w.text("cycle.hoses"), "form-title"), name, add);
-        adding.setRowValignment(VPos.CENTER);
-        rows.add(adding);
-        for (int i = 0; i < around().hoses().size(); i++) {
-            rows.add(row(i, around().hoses().get(i), model, w));
+    /** The fields of the hose at a place of their list; none where there is none. */
+    List<Node> rows(int index) {
+        if (index >= around().hoses().size()) {
+            return List.of();
         }
-        return rows;
-    }
-
-    /** A new one hangs between the frame over the axle's left end and the axle under it, long enough for its droop. */
-    private void add(String name) {
-        Axle axle = pane.axleNow();
-        double line = axle.lineX(pane.document().vehicle().wheelbase());
-        double out = Quantity.LENGTH.onGrid(axle.track() / 4);
-        double up = axle.tyre().loadedRadius();
-        BodyName carrier = axle.independent() ? BodyName.knuckle(Side.LEFT) : BodyName.AXLE;
-        double high = Quantity.LENGTH.onGrid(up + Lengths.inches(8));
-        List<Hose> next = new ArrayList<>(around().hoses());
-        String called =
-                name.isBlank() ? pane.words().text("cycle.new_hose", Integer.toString(next.size() + 1)) : name.strip();
-        next.add(new Hose(
-                called,
-                new Hose.End(BodyName.FRAME, new Vector3D(line, out, high)),
-                new Hose.End(carrier, new Vector3D(line, out, up)),
-                Quantity.LENGTH.onGrid(Lengths.inches(10) + axle.travel().droop()),
-                Quantity.LENGTH.onGrid(Lengths.inches(2))));
-        set(called, next);
-    }
-
-    private Node row(int index, Hose hose, AxleModel model, Words w) {
-        FlowPane row = new FlowPane(10, 4);
-        row.setRowValignment(VPos.CENTER);
-        Button gone = Labels.button("hose-drop-" + index, "✕", () -> {
-            List<Hose> next = new ArrayList<>(around().hoses());
-            next.remove(index);
-            set(hose.name(), next);
-        });
-        gone.setAccessibleText(w.text("measure.drop", hose.name()));
-        row.getChildren().addAll(Labels.of(hose.name(), "step-name"), gone);
+        Words w = pane.words();
+        Hose hose = around().hoses().get(index);
+        AxleModel model = new AxleModel(pane.vehicle(), pane.place());
+        FlowPane row = PartForm.row();
         end(
                 row,
                 "hose-" + index + "-from",
@@ -110,7 +68,12 @@ final class HosesForm {
                 "cycle.bend",
                 hose.bend(),
                 value -> replace(index, one -> one.withBend(value)));
-        return row;
+        Button gone = Labels.button("hose-drop-" + index, w.text("measure.drop", hose.name()), () -> {
+            List<Hose> next = new ArrayList<>(around().hoses());
+            next.remove(index);
+            set(hose.name(), next);
+        });
+        return List.of(row, gone);
     }
 
     private void end(FlowPane row, String id, String label, Hose.End end, AxleModel model, Consumer<Hose.End> take) {
@@ -124,14 +87,15 @@ final class HosesForm {
         body.setConverter(Choices.names(pane::words, one -> "body." + one.id()));
         body.setValue(end.body());
         body.setOnAction(event -> take.accept(new Hose.End(body.getValue(), end.at())));
-        String shown = PlaceText.of(end.at(), w.units().length());
+        PlaceText places = pane.places();
+        String shown = places.of(end.at(), w.units().length());
         TextField at = new TextField(shown);
         at.setId(id);
-        at.setPrefColumnCount(14);
+        at.setPrefColumnCount(12);
         at.setOnAction(event -> {
             // Left as it was it stays what it was, finer than the tape it is shown by.
             if (!at.getText().equals(shown)) {
-                PlaceText.parse(at.getText(), w, pane::complain)
+                places.parse(at.getText(), w, pane::complain)
                         .ifPresent(place -> take.accept(new Hose.End(end.body(), place)));
             }
         });
