@@ -111,14 +111,23 @@ public record Build(
     private Build put(AxlePlace place, Surroundings other) {
         EnumMap<AxlePlace, Surroundings> next = new EnumMap<>(AxlePlace.class);
         next.putAll(surroundings);
-        next.put(place, other);
+        // Of which nothing is known, it is as if it were not there: so it comes back from a file.
+        if (other.equals(Surroundings.NONE)) {
+            next.remove(place);
+        } else {
+            next.put(place, other);
+        }
         return new Build(survey, next, housings, found, log, rules, placing, weights);
     }
 
     private Build put(AxlePlace place, Housing other) {
         EnumMap<AxlePlace, Housing> next = new EnumMap<>(AxlePlace.class);
         next.putAll(housings);
-        next.put(place, other);
+        if (other.equals(Housing.empty())) {
+            next.remove(place);
+        } else {
+            next.put(place, other);
+        }
         return new Build(survey, surroundings, next, found, log, rules, placing, weights);
     }
 

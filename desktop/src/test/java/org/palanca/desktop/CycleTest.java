@@ -499,7 +499,7 @@ class CycleTest extends WindowTest {
         step("shocks");
         assertThat(label("#shocks-headline")).startsWith("Shaft is left at both ends");
         assertThat(side()).contains("let go hard. Stands under frame and axle");
-        press("#shocks-springs");
+        section("shocks-open-springs");
         enter("#spring-preload", "3");
         assertThat(label("#shocks-headline")).contains("it will stand high");
         press("#ride-set");
@@ -511,16 +511,16 @@ class CycleTest extends WindowTest {
         assertThat(study.ride().left()).isCloseTo(study.wanted(1), within(1.0));
         assertThat(((Coils) springing().shocks().get(0).spring().orElseThrow()).coils())
                 .hasSize(2);
-        press("#shocks-shock");
+        section("shocks-open-shock");
         enter("#wanted-split", "40");
         press("#split-set");
         assertThat(RideStudy.of(vehicle(), AxlePlace.REAR).shocks().get(0).upShare())
                 .isCloseTo(0.4, within(1e-6));
         assertThat(label("#shocks-headline")).contains("is bottomed at full bump before a bump stop is solid");
-        press("#shocks-springs");
+        section("shocks-open-springs");
         press("#spring-air");
         assertThat(side()).contains("exponent 1.30");
-        press("#shocks-stops");
+        section("shocks-open-stops");
         enter("#stop-forces", "100, 300, 900, 4000");
         assertThat(springing().stops().get(0).forces())
                 .hasSize(4)
@@ -530,7 +530,7 @@ class CycleTest extends WindowTest {
         assertThat(trouble()).isNotBlank();
         enter("#stop-forces", "100, heavy");
         assertThat(trouble()).contains("heavy");
-        press("#shocks-straps");
+        section("shocks-open-straps");
         enter("#strap-length", "8");
         press("#strap-set");
         assertThat(springing().straps().get(0).length()).isGreaterThan(inches(8));
@@ -554,7 +554,7 @@ class CycleTest extends WindowTest {
         assertThat(after.getZ()).isCloseTo(before.getZ(), within(inches(0.07)));
         // Leaned over it springs the axle less; set to the weight anew, all is as wanted.
         assertThat(label("#shocks-headline")).contains("it will sit low");
-        press("#shocks-springs");
+        section("shocks-open-springs");
         press("#ride-set");
         assertThat(label("#shocks-headline")).startsWith("Shaft is left at both ends");
         push(KeyCode.CONTROL, KeyCode.Z);
@@ -566,7 +566,7 @@ class CycleTest extends WindowTest {
     @Test
     void weightsComeFromTheScales() {
         step("shocks");
-        press("#shocks-weights");
+        section("shocks-open-weights");
         press("#scale-try");
         eventually(() -> shown("#scale-take")
                 && lookup("#scale-take").query().isVisible()
@@ -579,7 +579,7 @@ class CycleTest extends WindowTest {
         });
         assertThat(vehicle().build().weights().get(AxlePlace.REAR).left())
                 .isGreaterThan(vehicle().build().weights().get(AxlePlace.REAR).right());
-        press("#shocks-springs");
+        section("shocks-open-springs");
         press("#ride-set");
         RideStudy study = RideStudy.of(vehicle(), AxlePlace.REAR);
         assertThat(study.ride().left() + study.ride().right())
@@ -590,7 +590,7 @@ class CycleTest extends WindowTest {
     void aCatalogueGoesOutAndComesIn() throws Exception {
         step("shocks");
         nextAnswer = folder.resolve("shocks.csv");
-        press("#shocks-shock");
+        section("shocks-open-shock");
         press("#shock-csv-out");
         String table = Files.readString(nextAnswer);
         assertThat(table).startsWith("model,collapsed_mm").contains("12 in coilover, 2.5 in body");
@@ -618,15 +618,15 @@ class CycleTest extends WindowTest {
                 .isEmpty();
         assertThat(label("#shocks-headline")).startsWith("No shocks yet");
         press("#shock-add");
-        press("#shocks-bars");
+        section("shocks-open-bars");
         press("#sway-add");
-        press("#shocks-straps");
+        section("shocks-open-straps");
         press("#strap-add");
-        press("#shocks-stops");
+        section("shocks-open-stops");
         press("#stop-add");
         enter("#stop-force", "3000");
         assertThat(springing().stops().get(1).forces().get(3)).isCloseTo(3000 * 4.4482216, within(0.01));
-        press("#shocks-springs");
+        section("shocks-open-springs");
         press("#spring-suggest");
         assertThat(springing().stops()).hasSize(2);
         assertThat(springing().straps()).hasSize(2);
@@ -646,7 +646,7 @@ class CycleTest extends WindowTest {
         for (ShockLayout layout : ShockLayout.values()) {
             onFx(() -> lookup("#shock-layout").<ComboBox<ShockLayout>>query().setValue(layout));
             press("#shock-add");
-            press("#shocks-springs");
+            section("shocks-open-springs");
             if (layout != ShockLayout.SHOCK) {
                 RideStudy study = RideStudy.of(vehicle(), AxlePlace.REAR);
                 assertThat(study.ride().left()).as("%s", layout).isCloseTo(study.wanted(1), within(1.0));
@@ -656,7 +656,7 @@ class CycleTest extends WindowTest {
             } else {
                 assertThat(springing().carries()).isFalse();
             }
-            press("#shocks-shock");
+            section("shocks-open-shock");
             press("#shock-drop");
             assertThat(vehicle().axles()).as("%s", layout).isEqualTo(bare.axles());
         }
@@ -673,11 +673,13 @@ class CycleTest extends WindowTest {
                 .<ComboBox<Driveline.Joints>>query()
                 .setValue(Driveline.Joints.DOUBLE_AT_GEARBOX));
         assertThat(side()).contains("double joint at the gearbox the school is pointing at it");
+        section("shaft-open-shaft");
         enter("#shaft-limit", "6");
         assertThat(label("#shaft-headline")).contains("A joint binds");
         press("#shaft-pose-droop");
         assertThat(window.state().poseProperty().get())
                 .isEqualTo(WheelTravel.both(-rear().travel().droop()));
+        section("shaft-open-pinion");
         enter("#shaft-drop", "2");
         assertThat(vehicle()
                         .build()
@@ -702,6 +704,7 @@ class CycleTest extends WindowTest {
         assertThat(label("#shaft-headline")).startsWith("Nothing known yet of the half-shafts");
         assertThat(lookup("#half-shaft-board").query().isVisible()).isTrue();
         assertThat(lookup("#shaft-trade").query().isVisible()).isFalse();
+        section("shaft-open-half");
         enter("#shaft-inner-left", "7");
         HalfShafts shafts =
                 vehicle().build().surroundings(AxlePlace.REAR).halfShafts().orElseThrow();
@@ -711,7 +714,7 @@ class CycleTest extends WindowTest {
         assertThat(label("#shaft-headline")).contains("A half-shaft’s joint binds");
         press("#shaft-pose-left-up");
         assertThat(window.state().poseProperty().get().left()).isPositive();
-        enter("#shaft-inner-ahead", "-90");
+        enter("#shaft-inner-ahead", "1/2");
         assertThat(vehicle()
                         .build()
                         .surroundings(AxlePlace.REAR)
@@ -719,7 +722,7 @@ class CycleTest extends WindowTest {
                         .orElseThrow()
                         .inner()
                         .getX())
-                .isCloseTo(-inches(90), within(1e-9));
+                .isCloseTo(-vehicle().wheelbase() + inches(0.5), within(1e-9));
         push(KeyCode.CONTROL, KeyCode.Z);
         push(KeyCode.CONTROL, KeyCode.Z);
         push(KeyCode.CONTROL, KeyCode.Z);
@@ -733,6 +736,7 @@ class CycleTest extends WindowTest {
         push(KeyCode.F6);
         Axle front = vehicle().axle(AxlePlace.FRONT).orElseThrow();
         assertThat(lookup("#shaft-trade").query().getAccessibleText()).isEqualTo("Turning the housing, with caster");
+        section("shaft-open-shaft");
         press("#shaft-take");
         assertThat(vehicle().build().surroundings(AxlePlace.FRONT).driveline()).isPresent();
         press("#shaft-turn");

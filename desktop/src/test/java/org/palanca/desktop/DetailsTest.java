@@ -197,7 +197,7 @@ class DetailsTest extends WindowTest {
     @Test
     void threeCoilsAreTypedOneByOne() {
         step("shocks");
-        press("#shocks-springs");
+        section("shocks-open-springs");
         while (coils().coils().size() > 1) {
             press("#coil-drop");
         }
@@ -236,7 +236,7 @@ class DetailsTest extends WindowTest {
     @Test
     void anAirSpringIsTypedAndGoneBackFrom() {
         step("shocks");
-        press("#shocks-springs");
+        section("shocks-open-springs");
         RideStudy coiled = RideStudy.of(vehicle(), AxlePlace.REAR);
         press("#spring-air");
         assertThat(RideStudy.of(vehicle(), AxlePlace.REAR).ride().left())
@@ -268,6 +268,7 @@ class DetailsTest extends WindowTest {
     void tabsAreClockedOnTheBench() {
         step("housing");
         int before = vehicle().build().housing(AxlePlace.REAR).clocked().size();
+        section("housing-open-clocking");
         press("#clocked-add");
         assertThat(vehicle().build().housing(AxlePlace.REAR).clocked())
                 .as("without a name none is added")
@@ -329,18 +330,20 @@ class DetailsTest extends WindowTest {
     @Test
     void whatIsWeighedAndNotedInTheGoalsIsKept() {
         step("goals");
+        section("goals-open-vehicle");
         enter("#goal-mass", "5100");
         enter("#goal-cg-behind", "50 1/4");
         enter("#goal-cg-height", "30");
         assertThat(vehicle().mass().mass()).isCloseTo(5100 * 0.45359237, within(1e-3));
         assertThat(vehicle().mass().centreBehindFront()).isCloseTo(inches(50.25), within(1e-9));
         assertThat(vehicle().mass().centreHeight()).isCloseTo(inches(30), within(1e-9));
+        section("goals-open-comments");
         onFx(() -> {
             TextArea notes = lookup("#goal-comments").query();
             notes.requestFocus();
             notes.setText("Weighed with the spare on.");
         });
-        onFx(() -> lookup("#goal-mass").query().requestFocus());
+        section("goals-open-rear");
         assertThat(vehicle().comments()).isEqualTo("Weighed with the spare on.");
         for (String field : List.of("#goal-rear-tyre-width", "#goal-rear-loaded", "#goal-rear-droop")) {
             String was = fieldText(field);

@@ -13,9 +13,12 @@ import javafx.event.EventType;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
@@ -126,6 +129,7 @@ class FumblingTest extends WindowTest {
     private void fumble(String pane) {
         List<Node> controls = new ArrayList<>();
         collect(lookup(pane).query(), controls);
+        lookup(".inspector").queryAll().forEach(side -> collect(side, controls));
         lookup(".floor-side").queryAll().forEach(side -> collect(side, controls));
         if (controls.isEmpty()) {
             // What there is to press is still being worked out.
@@ -138,7 +142,7 @@ class FumblingTest extends WindowTest {
         if (one instanceof TextField field) {
             field.setText(typed);
             field.fireEvent(new ActionEvent());
-        } else if (one instanceof Button button) {
+        } else if (one instanceof ButtonBase button) {
             button.fire();
         } else if (one instanceof ComboBox<?> choice) {
             choice.getSelectionModel().select(random.nextInt(choice.getItems().size()));
@@ -188,10 +192,15 @@ class FumblingTest extends WindowTest {
     private static void collect(Node node, List<Node> into) {
         boolean usable = node instanceof TextField
                 || node instanceof Button
+                || node instanceof ToggleButton
+                || node instanceof CheckBox
                 || node instanceof ComboBox<?> choice && !choice.getItems().isEmpty()
                 || node instanceof GripBoard
                 || node instanceof Slider;
-        if (usable && node.isVisible() && !node.isDisabled()) {
+        if (!node.isVisible()) {
+            return;
+        }
+        if (usable && !node.isDisabled()) {
             into.add(node);
         } else if (node instanceof Parent parent) {
             parent.getChildrenUnmodifiable().forEach(child -> collect(child, into));

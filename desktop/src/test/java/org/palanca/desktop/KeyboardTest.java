@@ -156,11 +156,13 @@ class KeyboardTest extends WindowTest {
     @Test
     void goalsAreTypedAsTheTradeWritesThem() {
         step("goals");
+        section("goals-open-vehicle");
         type("#goal-wheelbase", "9'");
         assertThat(window.document().vehicle().wheelbase()).isCloseTo(Lengths.inches(108), within(1e-9));
         assertThat(at("upper frame left").getX() + window.document().vehicle().wheelbase())
                 .as("mounts stay where the tape put them from their own axle")
                 .isCloseTo(Lengths.inches(34), within(1e-9));
+        section("goals-open-rear");
         type("#goal-rear-drive", "100");
         assertThat(trouble()).isNotBlank();
         assertThat(window.document()

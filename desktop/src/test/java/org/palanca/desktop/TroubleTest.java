@@ -43,6 +43,7 @@ class TroubleTest extends WindowTest {
     @Test
     void aGoalThatCannotBeIsRefusedWithTheReason() {
         step("goals");
+        section("goals-open-vehicle");
         type("#goal-wheelbase", "10");
         assertThat(trouble()).contains("wheelbase is 10 in");
         type("#goal-cg-height", "-3");
@@ -109,9 +110,11 @@ class TroubleTest extends WindowTest {
     @Test
     void whatIsTypedAndNotYetEnteredIsSavedToo() throws Exception {
         step("goals");
+        section("goals-open-vehicle");
         typeOnly("#goal-cg-height", "31");
         push(KeyCode.CONTROL, KeyCode.S);
         assertThat(VehicleFile.open(tarn).vehicle().mass().centreHeight()).isEqualTo(31 * 0.0254);
+        section("goals-open-comments");
         typeOnly("#goal-comments", "weighed with a full tank");
         push(KeyCode.CONTROL, KeyCode.S);
         assertThat(VehicleFile.open(tarn).vehicle().comments()).isEqualTo("weighed with a full tank");
@@ -121,6 +124,7 @@ class TroubleTest extends WindowTest {
         write(", spare wheel off");
         push(KeyCode.CONTROL, KeyCode.S);
         assertThat(VehicleFile.open(tarn).vehicle().comments()).isEqualTo("weighed with a full tank, spare wheel off");
+        section("goals-open-vehicle");
         typeOnly("#goal-name", "Tarn");
         push(KeyCode.CONTROL, KeyCode.S);
         write(" 5");

@@ -22,6 +22,7 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -275,6 +276,17 @@ abstract class WindowTest extends FxRobot {
         clickOn("#step-" + id);
         onFx(() -> {});
         assertThat(window.openStep().get().id()).isEqualTo(id);
+    }
+
+    /** Opens a part of a step's fields, unless it is open. */
+    protected void section(String id) {
+        onFx(() -> {
+            ToggleButton button = lookup("#" + id).query();
+            if (!button.isSelected()) {
+                button.requestFocus();
+                button.fireEvent(new ActionEvent());
+            }
+        });
     }
 
     /** The ids of all steps, as the list shows them. */

@@ -38,6 +38,11 @@ final class Appearance {
         return settings.textSize() / 100.0;
     }
 
+    /** Pixels of a width that is told in sizes of the text. */
+    double ems(double width) {
+        return width * BASE_TEXT * textTimes();
+    }
+
     /** Puts colours and size of text on the window's root. */
     void dress(Region root) {
         root.getStyleClass().removeAll(Theme.BLUE.styleClass(), Theme.CARD.styleClass());

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.Map;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -43,6 +44,11 @@ import org.palanca.vehicle.Vehicle;
 public final class MainWindow {
     /** What is worked out beside the window begins when the hand rests: it must not hold up a drag. */
     static final Duration REST = Duration.millis(120);
+
+    private static final PseudoClass NARROW = PseudoClass.getPseudoClass("narrow");
+
+    /** Width of a window under which its columns are narrow [em]. */
+    private static final double NARROWEST = 58;
 
     private static final String STYLE_SHEET = "/org/palanca/desktop/palanca.css";
 
@@ -97,6 +103,7 @@ public final class MainWindow {
             files.whenWorkIsSafe(this::closeForGood);
         });
         applyLook();
+        stage.getScene().widthProperty().addListener((o, before, now) -> narrow());
         topBar.relabel();
         listen();
     }
@@ -356,8 +363,15 @@ public final class MainWindow {
 
     private void applyLook() {
         appearance.dress(root);
+        narrow();
         strips.setTextSize(appearance.textTimes());
         panes.values().forEach(pane -> pane.setTextSize(appearance.textTimes()));
+    }
+
+    /** A window that is small for its text gives the drawing its room and takes it from the columns beside it. */
+    private void narrow() {
+        double width = stage.getScene().getWidth();
+        root.pseudoClassStateChanged(NARROW, width > 0 && width < appearance.ems(NARROWEST));
     }
 
     /** Colours, text, words and units. */

@@ -75,7 +75,9 @@ final class BoardPainter {
     void draw(@Nullable MountRef hover, Optional<AxleModel> baseline) {
         for (Elevation elevation : Elevation.values()) {
             Rectangle2D area = layout.area(elevation);
-            scribe.clipped(area, () -> {
+            String name = words.text("board." + elevation.name().toLowerCase(Locale.ROOT));
+            String title = layout.alone() ? words.text("board.alone", name) : name;
+            scribe.view(area, title, () -> {
                 surroundings(elevation, area);
                 baseline.ifPresent(before -> ghost(elevation, before));
                 scribe.shapes(layout, elevation, AxleDrawing.axle(model, elevation), false);
@@ -89,16 +91,6 @@ final class BoardPainter {
                 holes(elevation);
                 mounts(elevation, hover);
             });
-            String name = words.text("board." + elevation.name().toLowerCase(Locale.ROOT));
-            String title = layout.alone() ? words.text("board.alone", name) : name;
-            scribe.text(
-                    title,
-                    area.getMinX() + 4,
-                    area.getMinY() + 9 * scribe.size,
-                    TextAlignment.LEFT,
-                    scribe.theme.second(),
-                    false,
-                    13);
         }
         hairlines();
         measures();

@@ -20,6 +20,7 @@ import org.palanca.desktop.analysis.AxleAtHand;
 import org.palanca.desktop.command.Command;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
+import org.palanca.desktop.theme.Lettering;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
@@ -211,6 +212,7 @@ public final class BoardView extends Region {
         var g = canvas.getGraphicsContext2D();
         g.setFill(colours.ground());
         g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        Lettering.on(canvas).begin();
         ShapePainter scribe = new ShapePainter(g, colours, size);
         BoardPainter painter = new BoardPainter(scribe, layout, analysis, others(vehicle, axle), state, words.get());
         patch.filter(this::current).ifPresent(painter::setPatch);

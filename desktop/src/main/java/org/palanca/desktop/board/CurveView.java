@@ -2,10 +2,8 @@ package org.palanca.desktop.board;
 
 import java.util.List;
 import java.util.function.Supplier;
-import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 import org.palanca.base.units.Angles;
 import org.palanca.base.units.Lengths;
@@ -13,6 +11,7 @@ import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Curve;
 import org.palanca.desktop.theme.Fonts;
+import org.palanca.desktop.theme.Lettering;
 import org.palanca.desktop.theme.Theme;
 
 /** One or two curves on ruled axes with a number at every rule: the first line whole, the second in strokes. */
@@ -82,8 +81,12 @@ public final class CurveView extends DrawnRegion {
         g.setFill(colours.panel());
         g.fillRect(0, 0, width, height);
         range();
-        text(g, colours, title, 8, ROW * size * 0.7, TextAlignment.LEFT, 14);
-        top = key(g, colours) + ROW * size * 0.8;
+        double y = ROW * size * 0.7;
+        for (String line : Lettering.lines(title, Fonts.text(14 * size), width - 16)) {
+            text(g, colours, line, 8, y, TextAlignment.LEFT, 14);
+            y += ROW * size;
+        }
+        top = key(g, colours, y) + ROW * size * 0.8;
         rules(g, colours);
         g.setLineWidth(2.4);
         for (int i = 0; i < curves.size(); i++) {
@@ -208,9 +211,9 @@ public final class CurveView extends DrawnRegion {
     }
 
     /** What runs up and which line is which, from left to right, in as many rows as it takes; tells the last one's middle. */
-    private double key(GraphicsContext g, Theme colours) {
+    private double key(GraphicsContext g, Theme colours, double first) {
         double x = 8;
-        double y = ROW * size * 1.7;
+        double y = first;
         text(g, colours, up.name(), x, y, TextAlignment.LEFT, 13);
         x += wide(up.name()) + ROW * size;
         for (int i = 0; i < curves.size(); i++) {
@@ -233,17 +236,11 @@ public final class CurveView extends DrawnRegion {
 
     /** How wide a word of the key is [px]. */
     private double wide(String name) {
-        Text measured = new Text(name);
-        measured.setFont(Fonts.text(13 * size));
-        return measured.getLayoutBounds().getWidth();
+        return Lettering.width(name, Fonts.text(13 * size));
     }
 
     private void text(
             GraphicsContext g, Theme colours, String text, double x, double y, TextAlignment side, double points) {
-        g.setFill(colours.line());
-        g.setFont(Fonts.text(points * size));
-        g.setTextAlign(side);
-        g.setTextBaseline(VPos.CENTER);
-        g.fillText(text, x, y);
+        Lettering.on(g.getCanvas()).write(text, x, y, side, colours.line(), Fonts.text(points * size));
     }
 }

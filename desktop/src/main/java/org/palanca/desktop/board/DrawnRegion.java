@@ -4,6 +4,7 @@ import java.util.function.Supplier;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Region;
+import org.palanca.desktop.theme.Lettering;
 import org.palanca.desktop.theme.Theme;
 
 /** A region that is drawn by hand, as large as it is given room, in the theme of the moment. */
@@ -68,6 +69,7 @@ public abstract class DrawnRegion extends Region {
         Theme colours = theme.get();
         g.setFill(colours.ground());
         g.fillRect(0, 0, width, height);
+        Lettering.on(canvas).begin();
         paint(g, colours, width, height);
     }
 }

@@ -10,7 +10,6 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
-import javafx.scene.text.TextAlignment;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.theme.Theme;
@@ -154,16 +153,11 @@ public abstract class FloorBoard extends DrawnRegion {
         for (Elevation elevation : Elevation.values()) {
             if (views.shows(elevation)) {
                 Rectangle2D area = layout.area(elevation);
-                scribe.clipped(area, () -> paint(scribe, layout, elevation));
                 String name = words().text("board." + elevation.name().toLowerCase(Locale.ROOT));
-                scribe.text(
+                scribe.view(
+                        area,
                         alone.isPresent() ? words().text("board.alone", name) : name,
-                        area.getMinX() + 4,
-                        area.getMinY() + 9 * size,
-                        TextAlignment.LEFT,
-                        colours.second(),
-                        false,
-                        13);
+                        () -> paint(scribe, layout, elevation));
             }
         }
         paintOver(scribe);

@@ -2,10 +2,11 @@ package org.palanca.desktop.board;
 
 import java.util.List;
 import java.util.function.Supplier;
-import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import org.palanca.desktop.theme.Fonts;
+import org.palanca.desktop.theme.Lettering;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.io.sheet.Ink;
 import org.palanca.io.sheet.Page;
@@ -41,21 +42,34 @@ public final class InkView extends DrawnRegion {
     protected void paint(GraphicsContext g, Theme colours, double width, double height) {
         double scale = scale(width, height);
         double left = (width - Page.WIDTH * scale) / 2;
-        ScreenPen pen = new ScreenPen(g, colours, left, scale);
+        double top = Math.max(0, (height - tall * scale) / 2) + TOP * scale;
+        ScreenPen pen = new ScreenPen(g, colours, left, top, scale);
         ink.forEach(one -> one.drawnBy(pen));
     }
 
     /** Draws each thing on the screen. */
-    private record ScreenPen(GraphicsContext g, Theme colours, double left, double scale)
+    private record ScreenPen(GraphicsContext g, Theme colours, double left, double top, double scale)
             implements Ink.Pen<RuntimeException> {
         @Override
         public void text(Ink.Text text) {
-            g.setFill(text.bold() ? colours.line() : colours.second());
             double points = Math.max(12, text.size() * scale);
-            g.setFont(text.bold() ? Fonts.figures(points) : Fonts.text(points));
-            g.setTextAlign(TextAlignment.LEFT);
-            g.setTextBaseline(VPos.BASELINE);
-            g.fillText(text.text(), left + text.x() * scale, (TOP + text.y()) * scale);
+            // Ink tells the line that a text stands on; it is written about the middle of its height.
+            Font font = text.bold() ? Fonts.figures(points) : Fonts.text(points);
+            double x = left + text.x() * scale;
+            double y = top + text.y() * scale - 0.35 * points;
+            // Letters that are larger than the drawing wants them may need a second line.
+            for (String line : Lettering.lines(text.text(), font, g.getCanvas().getWidth() - Math.max(0, x) - 4)) {
+                Lettering.on(g.getCanvas())
+                        .label(
+                                line,
+                                x,
+                                y,
+                                TextAlignment.LEFT,
+                                text.bold() ? colours.line() : colours.second(),
+                                colours.ground(),
+                                font);
+                y += 1.3 * points;
+            }
         }
 
         @Override
@@ -69,9 +83,9 @@ public final class InkView extends DrawnRegion {
             }
             g.strokeLine(
                     left + line.x1() * scale,
-                    (TOP + line.y1()) * scale,
+                    top + line.y1() * scale,
                     left + line.x2() * scale,
-                    (TOP + line.y2()) * scale);
+                    top + line.y2() * scale);
             g.setLineDashes();
         }
 
@@ -79,7 +93,7 @@ public final class InkView extends DrawnRegion {
         public void circle(Ink.Circle circle) {
             double r = circle.radius() * scale;
             double x = left + circle.x() * scale - r;
-            double y = (TOP + circle.y()) * scale - r;
+            double y = top + circle.y() * scale - r;
             if (circle.filled()) {
                 g.setFill(colours.line());
                 g.fillOval(x, y, 2 * r, 2 * r);

@@ -1,5 +1,6 @@
 package org.palanca.desktop.board;
 
+import java.util.List;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
@@ -122,9 +123,17 @@ final class PadPainter {
             return;
         }
         double at = x;
-        at = keyMark(at, y, TargetBand.Verdict.IN_BAND);
-        at = keyMark(at, y, TargetBand.Verdict.HIGH);
-        keyMark(at, y, TargetBand.Verdict.LOW);
+        for (TargetBand.Verdict verdict :
+                List.of(TargetBand.Verdict.IN_BAND, TargetBand.Verdict.HIGH, TargetBand.Verdict.LOW)) {
+            // What has no room beside the others is left out: its strokes are those of its word.
+            if (at + keyWidth(verdict) < area.getMaxX()) {
+                at = keyMark(at, y, verdict);
+            }
+        }
+    }
+
+    private double keyWidth(TargetBand.Verdict verdict) {
+        return 10 * scribe.size + 4 + scribe.width(words.text("verdict." + verdict), false, 12);
     }
 
     private double keyMark(double x, double y, TargetBand.Verdict verdict) {
@@ -150,7 +159,7 @@ final class PadPainter {
         }
         String word = words.text("verdict." + verdict);
         scribe.text(word, x + edge + 4, y, TextAlignment.LEFT, scribe.theme.second(), false, 12);
-        return x + edge + (word.length() * 5.8 + 14) * scribe.size;
+        return x + edge + scribe.width(word, false, 12) + 14 * scribe.size;
     }
 
     private void frame(Rectangle2D square, boolean focused) {
@@ -169,7 +178,11 @@ final class PadPainter {
         String bump = edge("pad.edge_bump", "+", pad.span().bump(), room);
         double below = square.getMaxY() + 10 * scribe.size;
         var second = scribe.theme.second();
-        scribe.text(droop, square.getMinX(), below, TextAlignment.LEFT, second, false, 12);
+        boolean ends = scribe.width(droop, false, 12) + scribe.width(bump, false, 12) + 12 < square.getWidth();
+        if (ends) {
+            scribe.text(droop, square.getMinX(), below, TextAlignment.LEFT, second, false, 12);
+            scribe.text(bump, square.getMaxX(), below, TextAlignment.RIGHT, second, false, 12);
+        }
         scribe.text(
                 words.text("pad.left"),
                 (square.getMinX() + square.getMaxX()) / 2,
@@ -178,11 +191,13 @@ final class PadPainter {
                 second,
                 false,
                 12);
-        scribe.text(bump, square.getMaxX(), below, TextAlignment.RIGHT, second, false, 12);
         scribe.g.save();
         scribe.g.translate(square.getMinX() - 11 * scribe.size, square.getMaxY());
         scribe.g.rotate(-90);
-        scribe.text(droop, 0, 0, TextAlignment.LEFT, second, false, 12);
+        if (ends) {
+            scribe.text(droop, 0, 0, TextAlignment.LEFT, second, false, 12);
+            scribe.text(bump, square.getHeight(), 0, TextAlignment.RIGHT, second, false, 12);
+        }
         scribe.text(
                 words.text("pad.right"),
                 square.getHeight() / 2,
@@ -191,7 +206,6 @@ final class PadPainter {
                 second,
                 false,
                 12);
-        scribe.text(bump, square.getHeight(), 0, TextAlignment.RIGHT, second, false, 12);
         scribe.g.restore();
     }
 

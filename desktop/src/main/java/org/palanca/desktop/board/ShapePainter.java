@@ -2,11 +2,12 @@ package org.palanca.desktop.board;
 
 import java.util.List;
 import javafx.geometry.Rectangle2D;
-import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import org.palanca.desktop.theme.Fonts;
+import org.palanca.desktop.theme.Lettering;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
@@ -19,6 +20,7 @@ public final class ShapePainter {
     final GraphicsContext g;
     final Theme theme;
     final double size;
+    private final Lettering lettering;
 
     /**
      * A scribe for one frame.
@@ -29,6 +31,7 @@ public final class ShapePainter {
         this.g = g;
         this.theme = theme;
         this.size = size;
+        lettering = Lettering.on(g.getCanvas());
     }
 
     public void clipped(Rectangle2D area, Runnable draw) {
@@ -40,7 +43,7 @@ public final class ShapePainter {
         double top = Math.rint(area.getMinY());
         g.rect(left, top, Math.rint(area.getMaxX()) - left, Math.rint(area.getMaxY()) - top);
         g.clip();
-        draw.run();
+        lettering.within(area, draw);
         g.restore();
     }
 
@@ -69,22 +72,67 @@ public final class ShapePainter {
     /** Text about a point, in the figures' or the text's font. */
     public void text(
             String text, double x, double y, TextAlignment side, Color colour, boolean figures, double points) {
-        g.setFill(colour);
-        g.setFont(figures ? Fonts.figures(points * size) : Fonts.text(points * size));
-        g.setTextAlign(side);
-        g.setTextBaseline(VPos.CENTER);
-        g.fillText(text, x, y);
+        lettering.write(text, x, y, side, colour, font(figures, points));
     }
 
-    /** Text on a plate of the ground's colour, so that lines behind it do not cross it out. */
+    private Font font(boolean figures, double points) {
+        return figures ? Fonts.figures(points * size) : Fonts.text(points * size);
+    }
+
+    /** How wide a text is [px]. */
+    public double width(String text, boolean figures, double points) {
+        return Lettering.width(text, font(figures, points));
+    }
+
+    /** Text plated like a label, but only where it covers nothing and is not cut; tells whether it was written. */
+    public boolean platedWhereFree(
+            String text, double x, double y, TextAlignment side, Color colour, boolean figures, double points) {
+        boolean free = lettering.free(text, x, y, side, font(figures, points));
+        if (free) {
+            plated(text, x, y, side, colour, figures, points);
+        }
+        return free;
+    }
+
+    /**
+     * A text in as many lines as its width takes, from its upper left corner.
+     *
+     * @return how tall it is [px]
+     */
+    public double paragraph(String text, double x, double top, double width, Color colour, double points) {
+        double line = points * size * 1.3;
+        List<String> lines = Lettering.lines(text, font(false, points), width);
+        for (int i = 0; i < lines.size(); i++) {
+            text(lines.get(i), x, top + (i + 0.5) * line, TextAlignment.LEFT, colour, false, points);
+        }
+        return lines.size() * line;
+    }
+
+    /** How tall such a text is [px]. */
+    public double paragraphHeight(String text, double width, double points) {
+        return Lettering.lines(text, font(false, points), width).size() * points * size * 1.3;
+    }
+
+    /** A view of the drawing: its name in the upper left corner stays free of what is drawn into it. */
+    public void view(Rectangle2D area, String name, Runnable draw) {
+        Runnable title = lettering.reserve(
+                name,
+                area.getMinX() + 4,
+                area.getMinY() + 9 * size,
+                TextAlignment.LEFT,
+                theme.second(),
+                font(false, 13));
+        clipped(area, draw);
+        title.run();
+    }
+
+    /**
+     * Text on a plate of the ground's colour, so that lines behind it do not cross it out; where another stands there already, or
+     * the view ends, a little beside.
+     */
     public void plated(
             String text, double x, double y, TextAlignment side, Color colour, boolean figures, double points) {
-        double wide = text.length() * (figures ? 0.62 : 0.44) * points * size + 6;
-        double left = side == TextAlignment.LEFT ? x - 3 : side == TextAlignment.RIGHT ? x - wide + 3 : x - wide / 2;
-        double high = points * size * 1.15;
-        g.setFill(theme.ground().deriveColor(0, 1, 1, 0.88));
-        g.fillRect(left, y - high / 2, wide, high);
-        text(text, x, y, side, colour, figures, points);
+        lettering.label(text, x, y, side, colour, theme.ground(), font(figures, points));
     }
 
     /** Size of text against normal. */
@@ -203,7 +251,7 @@ public final class ShapePainter {
     public void dimensionAcross(double x1, double x2, double y, String text) {
         double left = Math.min(x1, x2);
         double right = Math.max(x1, x2);
-        double half = text.length() * 4.2 * size + 6;
+        double half = width(text, true, 13) / 2 + 6;
         double middle = (left + right) / 2;
         pen(theme.hand(), 1);
         line(left, y - 5, left, y + 5);

@@ -1,19 +1,22 @@
 package org.palanca.desktop.board;
 
+import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
-import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.shape.ArcType;
 import javafx.scene.text.TextAlignment;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.theme.Fonts;
+import org.palanca.desktop.theme.Lettering;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 
 /** The whole vehicle from the side at ride, with wheelbase and centre of gravity dimensioned. */
@@ -29,6 +32,18 @@ public final class WholeVehicleView extends DrawnRegion {
         super(theme, 50, 1);
         this.shown = shown;
         this.words = words;
+        setMinSize(200, 160);
+    }
+
+    /** Tells {@code pick} what is pressed: an axle by its wheel, the vehicle elsewhere. */
+    public void setOnPick(Consumer<Optional<AxlePlace>> pick) {
+        setOnMousePressed(event -> pick.accept(shown.get().axles().stream()
+                .filter(axle -> Math.hypot(
+                                event.getX() - x(-axle.lineX(shown.get().wheelbase())),
+                                event.getY() - y(axle.tyre().loadedRadius()))
+                        < axle.tyre().diameter() / 2 * scale)
+                .findFirst()
+                .map(Axle::place)));
     }
 
     /** The vehicle as it is now. */
@@ -42,7 +57,8 @@ public final class WholeVehicleView extends DrawnRegion {
         double run = vehicle.wheelbase() + tallest * 2.1;
         scale = Math.min(getWidth() / run, (getHeight() - 70) / (tallest * 1.25));
         left = (getWidth() - vehicle.wheelbase() * scale) / 2;
-        ground = getHeight() - 46;
+        // In the middle of the room there is, with room for the wheelbase under it.
+        ground = Math.min(getHeight() - 46, (getHeight() + tallest * 1.25 * scale) / 2);
         g.setStroke(colours.second());
         g.setLineWidth(1.4);
         g.strokeLine(12, ground, getWidth() - 12, ground);
@@ -113,12 +129,8 @@ public final class WholeVehicleView extends DrawnRegion {
         text(g, colours, w.units().text(height, Quantity.LENGTH), cx + 8, (cy + ground) / 2 + 14, TextAlignment.LEFT);
         across(g, colours, 0, behind, cy - 26, w.units().text(behind, Quantity.LENGTH));
         String centre = w.text("goals.cg");
-        g.setFill(colours.ground());
-        g.fillRect(cx + 13, cy - 11, centre.length() * 5.8 + 4, 19);
-        g.setFill(colours.line());
-        g.setFont(Fonts.text(14));
-        g.setTextAlign(TextAlignment.LEFT);
-        g.fillText(centre, cx + 16, cy - 2);
+        Lettering.on(g.getCanvas())
+                .label(centre, cx + 16, cy - 2, TextAlignment.LEFT, colours.line(), colours.ground(), Fonts.text(14));
     }
 
     private void across(GraphicsContext g, Theme colours, double from, double to, double y, String label) {
@@ -128,17 +140,10 @@ public final class WholeVehicleView extends DrawnRegion {
         g.strokeLine(x(from), y - 6, x(from), y + 6);
         g.strokeLine(x(to), y - 6, x(to), y + 6);
         double middle = x((from + to) / 2);
-        double half = label.length() * 4.6 + 8;
-        g.setFill(colours.ground());
-        g.fillRect(middle - half, y - 10, 2 * half, 20);
         text(g, colours, label, middle, y, TextAlignment.CENTER);
     }
 
     private static void text(GraphicsContext g, Theme colours, String text, double x, double y, TextAlignment side) {
-        g.setFill(colours.line());
-        g.setFont(Fonts.figures(15));
-        g.setTextAlign(side);
-        g.setTextBaseline(VPos.CENTER);
-        g.fillText(text, x, y);
+        Lettering.on(g.getCanvas()).label(text, x, y, side, colours.line(), colours.ground(), Fonts.figures(15));
     }
 }

@@ -1,6 +1,6 @@
 package org.palanca.desktop.strips;
 
-import javafx.geometry.VPos;
+import java.util.stream.DoubleStream;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
@@ -8,6 +8,7 @@ import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.theme.Fonts;
+import org.palanca.desktop.theme.Lettering;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.vehicle.TargetBand;
@@ -38,8 +39,7 @@ final class StripPainter {
 
     void draw(Analysis.StripValue strip, WheelTravel pose, Travel travel) {
         g.clearRect(0, 0, width, height);
-        double scaleRoom = 46 * size;
-        double right = width - scaleRoom;
+        Lettering.on(g.getCanvas()).begin();
         double low = Double.POSITIVE_INFINITY;
         double high = Double.NEGATIVE_INFINITY;
         for (double value : strip.curve()) {
@@ -64,6 +64,7 @@ final class StripPainter {
         double least = smallestSpan(strip.result().quantity());
         double pad = Math.max((high - low) * 0.08, (least - (high - low)) / 2);
         Scale scale = new Scale(low - Math.max(pad, 0), high + Math.max(pad, 0), EDGE, height - EDGE);
+        double right = width - 7 - widest(strip, scale);
         strip.band().ifPresent(band -> band(band, strip, scale, right));
         if (strip.band().isEmpty()) {
             label(scale.high, scale, right, strip.result().quantity());
@@ -77,6 +78,21 @@ final class StripPainter {
         g.setLineDashes();
         curve(strip.curve(), scale, right);
         marks(strip, scale, right, pose, travel);
+    }
+
+    /** Room for the numbers at the side [px]: a fraction takes more than a percentage. */
+    private double widest(Analysis.StripValue strip, Scale scale) {
+        DoubleStream ends = strip.band()
+                .map(band -> DoubleStream.of(band.low(), band.high()))
+                .orElseGet(() -> DoubleStream.of(scale.low, scale.high));
+        return ends.filter(Double::isFinite)
+                .map(end -> Lettering.width(number(strip.result().quantity(), end), Fonts.figures(10.5 * size)))
+                .max()
+                .orElse(0);
+    }
+
+    private String number(Quantity quantity, double value) {
+        return words.units().format(value, quantity).number().replace("-", "−");
     }
 
     private static double smallestSpan(Quantity quantity) {
@@ -113,12 +129,14 @@ final class StripPainter {
     }
 
     private void text(Quantity quantity, double value, double right, double y) {
-        g.setFill(theme.second());
-        g.setFont(Fonts.figures(10.5 * size));
-        g.setTextAlign(TextAlignment.LEFT);
-        g.setTextBaseline(VPos.CENTER);
-        String number = words.units().format(value, quantity).number().replace("-", "−");
-        g.fillText(number, right + 5, Math.max(6 * size, Math.min(height - 6 * size, y)), width - right - 5);
+        Lettering.on(g.getCanvas())
+                .write(
+                        number(quantity, value),
+                        right + 5,
+                        Math.max(6 * size, Math.min(height - 6 * size, y)),
+                        TextAlignment.LEFT,
+                        theme.second(),
+                        Fonts.figures(10.5 * size));
     }
 
     private void curve(double[] curve, Scale scale, double right) {

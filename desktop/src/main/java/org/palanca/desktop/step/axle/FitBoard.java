@@ -151,20 +151,19 @@ final class FitBoard extends FloorBoard {
             around.well().ifPresent(well -> wellBoxes(scribe, close, Elevation.REAR, well));
             around.obstacles().forEach(obstacle -> obstacle(scribe, close, Elevation.REAR, obstacle));
         });
-        scribe.text(
+        scribe.paragraph(
                 words().text(
                                 "fit.tightest",
                                 FitWords.pose(room.pose()),
                                 FitWords.name(room),
                                 Message.length(Math.max(0, room.metres()))),
                 area.getMinX() + 4,
-                area.getMinY() + 9 * textSize(),
-                TextAlignment.LEFT,
+                area.getMinY(),
+                area.getWidth() - 8,
                 room.metres() < TyreClearance.USUAL
                         ? scribe.theme().limit()
                         : scribe.theme().second(),
-                false,
-                14);
+                13);
     }
 
     private Vector3D centre(Side side) {

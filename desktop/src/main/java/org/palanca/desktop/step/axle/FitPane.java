@@ -5,18 +5,14 @@ import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.DoubleConsumer;
 import java.util.function.DoubleSupplier;
-import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import javafx.geometry.VPos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Verdict;
@@ -26,13 +22,13 @@ import org.palanca.desktop.control.BoxFields;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.control.VerdictColumn;
+import org.palanca.desktop.step.Sections;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
 import org.palanca.floor.adjust.Adjustment;
 import org.palanca.study.fit.FitWords;
 import org.palanca.study.fit.TyreClearance;
 import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Rim;
 import org.palanca.vehicle.Surroundings;
@@ -44,10 +40,9 @@ import org.palanca.vehicle.survey.Mark;
 
 /** Place the axle: the tyre in its well at every pose that matters, square under the frame, and where the shaft runs. */
 public final class FitPane extends StepPane {
-    private static final double FORM = 190;
 
     private final FitBoard board;
-    private final VBox form = new VBox(4);
+    private final Sections sections = new Sections("axle", List.of("tyre", "well", "ends", "obstacles"));
     private final List<Runnable> refreshers = new ArrayList<>();
     private final VBox obstacles = new VBox(8);
     private final ComboBox<String> leftEnd = new ComboBox<>();
@@ -60,13 +55,8 @@ public final class FitPane extends StepPane {
         board = new FitBoard(wordsSupplier(), themeSupplier());
         setId("axle-pane");
         VBox.setVgrow(board, Priority.ALWAYS);
-        ScrollPane scroll = new ScrollPane(form);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setPrefHeight(FORM);
-        scroll.setMinHeight(FORM);
-        form.getStyleClass().add("form");
-        getChildren().setAll(board, scroll);
+        getChildren().setAll(board);
+        inspect(List.of(sections));
         leftEnd.setId("fit-left-end");
         rightEnd.setId("fit-right-end");
         leftEnd.setOnAction(event -> ends());
@@ -86,27 +76,22 @@ public final class FitPane extends StepPane {
         return around().well().orElseGet(() -> TyreClearance.usualWell(axle()));
     }
 
-    private Driveline driveline() {
-        return around().driveline()
-                .orElseGet(() -> Driveline.usual(axle(), vehicle().wheelbase()));
-    }
-
     @Override
     public void relabel() {
         Words w = words();
         refreshers.clear();
-        form.getChildren().clear();
-        tyreFields(w);
-        wellFields(w);
-        shaftFields(w);
+        sections.clear();
+        sections.relabel(w);
+        tyreFields();
+        wellFields();
         FlowPane ends = new FlowPane(
                 12, 6, Labels.over(w.text("fit.left_end"), leftEnd), Labels.over(w.text("fit.right_end"), rightEnd));
-        form.getChildren().addAll(Labels.of(w.text("fit.ends"), "form-title"), ends);
-        form.getChildren().addAll(Labels.of(w.text("fit.obstacles"), "form-title"), obstacles);
+        sections.fill("ends", List.of(ends));
+        sections.fill("obstacles", List.of(obstacles));
     }
 
-    private void tyreFields(Words w) {
-        TilePane tyre = group(w.text("fit.tyre"));
+    private void tyreFields() {
+        FlowPane tyre = group("tyre");
         whole(tyre, "wheelbase", Vehicle::wheelbase, Vehicle::withWheelbase);
         axleField(
                 tyre,
@@ -134,8 +119,8 @@ public final class FitPane extends StepPane {
         rim(tyre, "backspacing", Rim::backspacing, (rim, v) -> new Rim(rim.diameter(), rim.width(), v));
     }
 
-    private void wellFields(Words w) {
-        TilePane well = group(w.text("fit.well"));
+    private void wellFields() {
+        FlowPane well = group("well");
         well(
                 well,
                 "rear_edge",
@@ -168,24 +153,12 @@ public final class FitPane extends StepPane {
                 (a, v) -> new WheelWell(a.rearEdge(), a.frontEdge(), a.top(), a.inner(), a.outer(), v));
     }
 
-    private void shaftFields(Words w) {
-        TilePane shaft = group(w.text("fit.driveline"));
-        output(shaft, "out_ahead", Vector3D::getX, (at, v) -> new Vector3D(v, at.getY(), at.getZ()));
-        output(shaft, "out_left", Vector3D::getY, (at, v) -> new Vector3D(at.getX(), v, at.getZ()));
-        output(shaft, "out_up", Vector3D::getZ, (at, v) -> new Vector3D(at.getX(), at.getY(), v));
-        line(shaft, "out_angle", Quantity.ANGLE, Driveline::outputAngle, Driveline::withOutputAngle);
-        line(shaft, "reach", Quantity.LENGTH, Driveline::reach, Driveline::withReach);
-        line(shaft, "offset", Quantity.LENGTH, Driveline::offset, Driveline::withOffset);
-        line(shaft, "drop", Quantity.LENGTH, Driveline::drop, Driveline::withDrop);
-        line(shaft, "slip", Quantity.LENGTH, Driveline::slip, Driveline::withSlip);
-    }
-
     private static Axle tyre(Axle axle, Tyre tyre) {
         return axle.withWheels(axle.wheels().withTyre(tyre));
     }
 
     /** A size of the rim. The first that is typed makes one with an ordinary rest; until then the wheel counts as filled. */
-    private void rim(TilePane group, String name, ToDoubleFunction<Rim> get, BiFunction<Rim, Double, Rim> with) {
+    private void rim(FlowPane group, String name, ToDoubleFunction<Rim> get, BiFunction<Rim, Double, Rim> with) {
         MeasureField field = new MeasureField(
                 Quantity.LENGTH,
                 wordsSupplier(),
@@ -204,13 +177,13 @@ public final class FitPane extends StepPane {
                 .ifPresentOrElse(rim -> field.show(get.applyAsDouble(rim)), () -> field.showNone("–")));
     }
 
-    private TilePane group(String title) {
-        TilePane tiles = new TilePane(12, 6);
-        form.getChildren().addAll(Labels.of(title, "form-title"), tiles);
+    private FlowPane group(String section) {
+        FlowPane tiles = new FlowPane(8, 6);
+        sections.add(section, tiles);
         return tiles;
     }
 
-    private void field(TilePane group, String name, Quantity quantity, DoubleSupplier get, DoubleConsumer set) {
+    private void field(FlowPane group, String name, Quantity quantity, DoubleSupplier get, DoubleConsumer set) {
         MeasureField field = new MeasureField(quantity, wordsSupplier(), set, complaints());
         field.setId("fit-" + name.replace('_', '-'));
         group.getChildren().add(Labels.over(words().text("fit.field." + name), field, quantity, wordsSupplier()));
@@ -218,7 +191,7 @@ public final class FitPane extends StepPane {
     }
 
     private void whole(
-            TilePane group, String name, ToDoubleFunction<Vehicle> get, BiFunction<Vehicle, Double, Vehicle> with) {
+            FlowPane group, String name, ToDoubleFunction<Vehicle> get, BiFunction<Vehicle, Double, Vehicle> with) {
         field(
                 group,
                 name,
@@ -228,7 +201,7 @@ public final class FitPane extends StepPane {
     }
 
     private void axleField(
-            TilePane group, String name, ToDoubleFunction<Axle> get, BiFunction<Axle, Double, Axle> with) {
+            FlowPane group, String name, ToDoubleFunction<Axle> get, BiFunction<Axle, Double, Axle> with) {
         field(
                 group,
                 name,
@@ -244,7 +217,7 @@ public final class FitPane extends StepPane {
     }
 
     private void well(
-            TilePane group,
+            FlowPane group,
             String name,
             ToDoubleFunction<WheelWell> get,
             BiFunction<WheelWell, Double, WheelWell> with) {
@@ -254,34 +227,6 @@ public final class FitPane extends StepPane {
                 Quantity.LENGTH,
                 () -> get.applyAsDouble(well()),
                 value -> known(name, around().withWell(with.apply(well(), value))));
-    }
-
-    private void line(
-            TilePane group,
-            String name,
-            Quantity quantity,
-            ToDoubleFunction<Driveline> get,
-            BiFunction<Driveline, Double, Driveline> with) {
-        field(
-                group,
-                name,
-                quantity,
-                () -> get.applyAsDouble(driveline()),
-                value -> known(name, around().withDriveline(with.apply(driveline(), value))));
-    }
-
-    private void output(
-            TilePane group, String name, ToDoubleFunction<Vector3D> get, BiFunction<Vector3D, Double, Vector3D> with) {
-        Function<Double, Driveline> moved = value -> {
-            Driveline old = driveline();
-            return old.withOutput(with.apply(old.output(), value));
-        };
-        field(
-                group,
-                name,
-                Quantity.LENGTH,
-                () -> get.applyAsDouble(driveline().output()),
-                value -> known(name, around().withDriveline(moved.apply(value))));
     }
 
     private void known(String name, Surroundings next) {

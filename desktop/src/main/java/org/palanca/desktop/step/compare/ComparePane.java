@@ -12,6 +12,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
@@ -22,6 +23,7 @@ import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Comparison;
+import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
 import org.palanca.desktop.strips.Verdicts;
@@ -48,8 +50,16 @@ import org.palanca.vehicle.survey.Cut;
  * against the same bands; and the holes of a bracket likewise.
  */
 public final class ComparePane extends StepPane {
-    private static final double COLUMN = 236;
-    private static final double DRAWN_HEIGHT = 150;
+    /** The least and the most that a column is wide, and the room for the names of the results [em]. */
+    private static final double LEAST = 16;
+
+    private static final double MOST = 34;
+    private static final double NAMES = 9.5;
+
+    /** Between columns [px]. */
+    private static final double GAP = 16;
+    /** Height of a drawing against its width. */
+    private static final double DRAWN_HIGH = 0.6;
 
     /** What scroll bar and margins take of the width. */
     private static final double SCROLL_ROOM = 70;
@@ -57,6 +67,7 @@ public final class ComparePane extends StepPane {
     private final ScrollPane scroll = new ScrollPane();
     private final VBox page = new VBox(12);
     private final TextField name = new TextField();
+    private int columnsNow = 1;
     private final ComboBox<SuspensionType> type = new ComboBox<>();
 
     public ComparePane(StepContext context) {
@@ -68,6 +79,9 @@ public final class ComparePane extends StepPane {
         scroll.getStyleClass().add("compare-pane");
         page.getStyleClass().add("pane-page");
         scroll.setContent(page);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        widthProperty().addListener((o, before, now) -> refresh());
         scroll.setFitToHeight(false);
         name.setId("scheme-name");
         name.setPrefColumnCount(16);
@@ -112,12 +126,12 @@ public final class ComparePane extends StepPane {
         Comparison schemes =
                 Comparison.ofSchemes(vehicle, place, state().poseProperty().get());
         page.getChildren().setAll(title(w.text("compare.title", w.text("axle." + place.id()))), makers(w));
-        page.getChildren().add(table(schemes, w, column -> head(column, place, w)));
+        tables(schemes, w, column -> head(column, place, w));
         for (MountRef ref : Comparison.holed(axle.get())) {
             Comparison holes =
                     Comparison.ofHoles(vehicle, ref, state().poseProperty().get());
             page.getChildren().add(title(w.text("compare.holes", ref.mount())));
-            page.getChildren().add(table(holes, w, column -> holeHead(ref, column, w)));
+            tables(holes, w, column -> holeHead(ref, column, w));
         }
     }
 
@@ -200,14 +214,14 @@ public final class ComparePane extends StepPane {
         held.getStyleClass().add("second");
         held.setWrapText(true);
         AxleSketch sketch = new AxleSketch(column.vehicle(), place, themeSupplier());
-        sketch.setPrefSize(COLUMN, DRAWN_HEIGHT);
+        sketch.setPrefSize(column(), column() * DRAWN_HIGH);
         Label out =
                 new Label(column.out() == 0 ? w.text("rail.in_band") : w.text("rail.out", Long.toString(column.out())));
         out.getStyleClass().add(column.out() == 0 ? "second" : "limit");
         VBox head = new VBox(4, title, held, sketch, out);
         removed(column, w).ifPresent(head.getChildren()::add);
-        head.setPrefWidth(COLUMN);
-        head.setMinWidth(COLUMN);
+        head.setPrefWidth(column());
+        head.setMinWidth(column());
         if (!plan) {
             head.getChildren().add(actions(column, w));
         }
@@ -294,22 +308,56 @@ public final class ComparePane extends StepPane {
         return use;
     }
 
-    private GridPane table(Comparison comparison, Words w, Head head) {
+    /** Room for the names of the results [px]. */
+    private double names() {
+        return NAMES * em();
+    }
+
+    /** How large the text is here [px]. */
+    private double em() {
+        return name.getFont().getSize();
+    }
+
+    private double room() {
+        return Math.max(1, getWidth() - SCROLL_ROOM - names());
+    }
+
+    /** How many columns stand beside one another. */
+    private int abreast() {
+        return (int) Math.max(1, Math.floor(room() / (LEAST * em() + GAP)));
+    }
+
+    /** Width of a column [px]: the room shared out, as far as a drawing gains by it. */
+    private double column() {
+        int columns = Math.min(abreast(), columnsNow);
+        return Math.min(Math.min(MOST * em(), room() - GAP), Math.max(LEAST * em(), room() / columns - GAP));
+    }
+
+    /** The columns beside one another, and what does not fit there below them. */
+    private void tables(Comparison comparison, Words w, Head head) {
+        columnsNow = comparison.columns().size();
+        for (int first = 0; first < columnsNow; first += abreast()) {
+            List<Comparison.Column> columns =
+                    comparison.columns().subList(first, Math.min(columnsNow, first + abreast()));
+            page.getChildren().add(table(columns, comparison.rows(), w, head));
+        }
+    }
+
+    private GridPane table(List<Comparison.Column> columns, List<Result> rows, Words w, Head head) {
         GridPane grid = new GridPane();
         grid.getStyleClass().add("card-grid");
-        grid.setHgap(16);
+        grid.setHgap(GAP);
         grid.setVgap(5);
-        for (int c = 0; c < comparison.columns().size(); c++) {
-            grid.add(head.of(comparison.columns().get(c)), c + 1, 0);
+        grid.getColumnConstraints().add(new ColumnConstraints(names()));
+        columns.forEach(column -> grid.getColumnConstraints().add(new ColumnConstraints(column())));
+        for (int c = 0; c < columns.size(); c++) {
+            grid.add(head.of(columns.get(c)), c + 1, 0);
         }
         int row = 1;
-        for (Result result : comparison.rows()) {
-            Label label = new Label(ResultWords.name(result, w));
-            label.getStyleClass().add("second");
-            label.setMinWidth(USE_PREF_SIZE);
-            grid.add(label, 0, row);
-            for (int c = 0; c < comparison.columns().size(); c++) {
-                grid.add(cell(comparison.columns().get(c), result, w), c + 1, row);
+        for (Result result : rows) {
+            grid.add(Labels.sentence(ResultWords.name(result, w), "second"), 0, row);
+            for (int c = 0; c < columns.size(); c++) {
+                grid.add(cell(columns.get(c), result, w), c + 1, row);
             }
             row++;
         }
@@ -328,7 +376,8 @@ public final class ComparePane extends StepPane {
         Scorecard.Mark mark = column.marks().get(result.id());
         Label label = new Label(value);
         label.getStyleClass().add("card-number");
-        label.setMinWidth(USE_PREF_SIZE);
+        label.setWrapText(true);
+        label.setMinHeight(USE_PREF_SIZE);
         if (mark != null && mark.distance() != 0) {
             label.setText(value + "   " + missed(mark, w));
             label.getStyleClass().add("limit");
@@ -343,8 +392,6 @@ public final class ComparePane extends StepPane {
     }
 
     private static Label title(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("page-title");
-        return label;
+        return Labels.sentence(text, "page-title");
     }
 }

@@ -20,7 +20,12 @@ import org.palanca.vehicle.LinkHardware;
 
 /** Make: every link drawn as it is cut, what must lie on the bench, and the sheet for the floor. */
 public final class CutListPane extends StepPane {
-    private final VBox cards = new VBox();
+    /** From this width on two cards stand beside one another, at normal text [px]. */
+    private static final double WIDE = 1050;
+
+    private static final double BETWEEN = 24;
+
+    private final FlowPane cards = new FlowPane(BETWEEN, 0);
     private final ScrollPane scroll = new ScrollPane(cards);
     private final Label hardware = new Label();
     private final Label counts = new Label();
@@ -76,7 +81,10 @@ public final class CutListPane extends StepPane {
         LinkHardware made = vehicle().hardware();
         List<LinkCut> cuts = LinkCut.list(vehicle());
         double longest = cuts.stream().mapToDouble(LinkCut::pinToPin).max().orElse(1);
-        double width = getWidth() - 84 * size;
+        double room = getWidth() - 84 * size;
+        // On a wide window two stand beside one another.
+        int abreast = room > WIDE * size ? 2 : 1;
+        double width = (room - (abreast - 1) * BETWEEN) / abreast;
         cards.getChildren()
                 .setAll(cuts.stream()
                         .map(cut ->

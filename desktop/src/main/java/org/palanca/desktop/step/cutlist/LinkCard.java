@@ -1,7 +1,6 @@
 package org.palanca.desktop.step.cutlist;
 
 import javafx.geometry.Pos;
-import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
@@ -9,12 +8,15 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.control.FractionText;
+import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.theme.Fonts;
+import org.palanca.desktop.theme.Lettering;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.floor.cutting.LinkCut;
 import org.palanca.floor.cutting.ThreadEngagement;
@@ -22,7 +24,8 @@ import org.palanca.vehicle.LinkHardware;
 
 /** One link as it is made: drawn to scale with its joints, the tube's cut length big, and how the threads hold. */
 final class LinkCard extends VBox {
-    private static final double HEIGHT = 72;
+    /** Room under the tube for its length and the hands of its threads [px]. */
+    private static final double UNDER = 42;
 
     /** Radius of the drawn eye, as part of the way from its centre to the shank. */
     private static final double EYE_PART = 0.8;
@@ -46,11 +49,14 @@ final class LinkCard extends VBox {
         measures.setMinWidth(Region.USE_PREF_SIZE);
         FlowPane head = new FlowPane(24, 0, name, measures);
         head.setPrefWrapLength(width);
-        Canvas canvas = new Canvas(Math.max(200, width), HEIGHT * size);
-        draw(canvas.getGraphicsContext2D(), cut, hardware, longest, words, theme, size);
-        Label holds = new Label(engagement(cut, hardware, words));
-        holds.setWrapText(true);
-        holds.getStyleClass().add(cut.out().meetsRule() && cut.makeable(hardware) ? "second" : "limit");
+        double scale = (Math.max(200, width) - 60) / (longest + 0.1);
+        double tubeHalf = Math.max(5, hardware.tubeDiameter() / 2 * scale);
+        double axis = Math.max(22 * size, tubeHalf + 4);
+        Canvas canvas = new Canvas(Math.max(200, width), axis + tubeHalf + UNDER * size);
+        draw(canvas.getGraphicsContext2D(), cut, hardware, scale, axis, words, theme, size);
+        Label holds = Labels.sentence(
+                engagement(cut, hardware, words), cut.out().meetsRule() && cut.makeable(hardware) ? "second" : "limit");
+        holds.setMaxWidth(Math.max(200, width));
         getChildren().addAll(head, canvas, holds);
     }
 
@@ -89,12 +95,16 @@ final class LinkCard extends VBox {
 
     /** Eye, shank, jam nut, insert, tube and the same again, to scale along the link. */
     private static void draw(
-            GraphicsContext g, LinkCut cut, LinkHardware hw, double longest, Words words, Theme theme, double size) {
-        double room = g.getCanvas().getWidth() - 60;
-        double scale = room / (longest + 0.1);
+            GraphicsContext g,
+            LinkCut cut,
+            LinkHardware hw,
+            double scale,
+            double y,
+            Words words,
+            Theme theme,
+            double size) {
         double start = Math.max(15, hw.eyeToShank() * EYE_PART * scale + 4);
         double end = start + cut.pinToPin() * scale;
-        double y = 22 * size;
         double tubeHalf = Math.max(5, hw.tubeDiameter() / 2 * scale);
         double reach = LinkCut.jointReach(hw) * scale;
         g.setLineWidth(1.4);
@@ -117,24 +127,17 @@ final class LinkCard extends VBox {
         g.strokeLine(end - reach, below - 5, end - reach, below + 5);
         String label = words.units().text(Math.max(0, cut.tube()), Quantity.LENGTH);
         double middle = (start + end) / 2;
-        g.setFill(theme.ground());
-        g.fillRect(middle - label.length() * 4.6 * size, below - 9, label.length() * 9.2 * size, 18);
-        write(g, theme, label, middle, below, TextAlignment.CENTER, size);
-        g.setFont(Fonts.text(12 * size));
-        g.setFill(theme.second());
-        g.setTextAlign(TextAlignment.LEFT);
-        g.fillText(words.text("make.right_hand"), 0, below + 16 * size);
-        g.setTextAlign(TextAlignment.RIGHT);
-        g.fillText(words.text("make.left_hand"), end + 20, below + 16 * size);
-    }
-
-    private static void write(
-            GraphicsContext g, Theme theme, String text, double x, double y, TextAlignment side, double size) {
-        g.setFill(theme.line());
-        g.setFont(Fonts.figures(13 * size));
-        g.setTextAlign(side);
-        g.setTextBaseline(VPos.CENTER);
-        g.fillText(text, x, y);
+        Lettering lettering = Lettering.on(g.getCanvas());
+        lettering.label(
+                label, middle, below, TextAlignment.CENTER, theme.line(), theme.ground(), Fonts.figures(13 * size));
+        Font small = Fonts.text(12 * size);
+        double hands = below + 17 * size;
+        String right = words.text("make.right_hand");
+        String left = words.text("make.left_hand");
+        // A short link's ends are nearer to one another than their words are long.
+        double far = Math.max(end + 20, Lettering.width(right + "   " + left, small));
+        lettering.write(right, 0, hands, TextAlignment.LEFT, theme.second(), small);
+        lettering.write(left, far, hands, TextAlignment.RIGHT, theme.second(), small);
     }
 
     private static void joint(

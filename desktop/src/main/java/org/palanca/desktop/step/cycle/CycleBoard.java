@@ -200,13 +200,14 @@ public final class CycleBoard extends GripBoard {
                 board.rear().getWidth(),
                 board.top().getHeight());
         if (inHand().isEmpty()) {
-            scribe.plated(
-                    words().text("cycle.hand_hint"),
+            String hint = words().text("cycle.hand_hint");
+            double wide = board.side().getWidth() - 8;
+            scribe.paragraph(
+                    hint,
                     board.side().getMinX() + 4,
-                    board.side().getMaxY() - 8 * textSize(),
-                    TextAlignment.LEFT,
+                    board.side().getMaxY() - scribe.paragraphHeight(hint, wide, 13),
+                    wide,
                     scribe.theme().second(),
-                    false,
                     13);
         }
         travel.draw(scribe, area, textSize(), map, model.axle().travel(), pose);

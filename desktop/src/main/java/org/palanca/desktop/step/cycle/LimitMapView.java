@@ -20,6 +20,9 @@ final class LimitMapView {
     /** Pairs of strokes that tell limits apart without colour: angle and gap [px]. */
     private static final int[][] STROKES = {{1, 7}, {-1, 7}, {1, 12}, {-1, 12}, {0, 7}, {2, 7}, {0, 12}, {2, 12}};
 
+    /** Size of the key's words at normal text size. */
+    private static final double KEY = 12.5;
+
     private final Supplier<Words> words;
     private Rectangle2D square = Rectangle2D.EMPTY;
     private double size = 1;
@@ -66,7 +69,7 @@ final class LimitMapView {
             WheelTravel pose) {
         size = textSize;
         span = map.map(LimitMap::span).orElse(plan);
-        double keys = map.map(found -> kinds(found).size()).orElse(1) * 17 * size + 20 * size;
+        double keys = map.map(found -> keysHeight(scribe, found, area)).orElse(17 * size) + 20 * size;
         double edge = Math.min(area.getWidth() - 34 * size, area.getHeight() - 44 * size - keys);
         if (edge < 70) {
             square = Rectangle2D.EMPTY;
@@ -119,13 +122,7 @@ final class LimitMapView {
             scribe.pen(colour, 1.3);
             int[] strokes = STROKES[number % STROKES.length];
             strike(scribe, strokes, found, kind);
-            legend(
-                    scribe,
-                    strokes,
-                    words.get().text(found.limits().get(kind.get(0)).what()),
-                    area,
-                    y);
-            y += 17 * size;
+            y += legend(scribe, strokes, key(found, kind), area, y);
             number++;
         }
     }
@@ -142,19 +139,31 @@ final class LimitMapView {
         }
     }
 
-    private void legend(ShapePainter scribe, int[] strokes, String what, Rectangle2D area, double y) {
+    private String key(LimitMap found, List<Integer> kind) {
+        return words.get().text(found.limits().get(kind.get(0)).what());
+    }
+
+    private double keysHeight(ShapePainter scribe, LimitMap found, Rectangle2D area) {
+        return kinds(found).values().stream()
+                .mapToDouble(kind -> scribe.paragraphHeight(key(found, kind), keyWidth(area), KEY))
+                .sum();
+    }
+
+    private double keyWidth(Rectangle2D area) {
+        return area.getWidth() - 26 * size;
+    }
+
+    /** Strokes and what they stand for, from the middle of its first line; tells how tall it is. */
+    private double legend(ShapePainter scribe, int[] strokes, String what, Rectangle2D area, double y) {
         double box = 11 * size;
         strike(scribe, strokes, area.getMinX() + 6, y - box / 2, box);
-        scribe.clipped(
-                new Rectangle2D(area.getMinX(), y - 10 * size, area.getWidth(), 20 * size),
-                () -> scribe.text(
-                        what,
-                        area.getMinX() + 12 + box,
-                        y,
-                        TextAlignment.LEFT,
-                        scribe.theme().line(),
-                        false,
-                        12.5));
+        return scribe.paragraph(
+                what,
+                area.getMinX() + 12 + box,
+                y - KEY * size * 0.65,
+                keyWidth(area),
+                scribe.theme().line(),
+                KEY);
     }
 
     /** Strokes across a cell: rising, falling, level or upright. */

@@ -15,10 +15,10 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.units.LengthStyle;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
-import org.palanca.desktop.control.AxleTape;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
+import org.palanca.desktop.control.TapedField;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.study.clearance.PartShape;
 import org.palanca.vehicle.Part;
@@ -69,13 +69,9 @@ final class ShapeFields {
 
     /** A coordinate as it is taped, on the side where it is. */
     private void coordinate(FlowPane row, String name, Axis axis, double now, DoubleConsumer set) {
-        AxleTape tape = pane.places().tape();
-        length(
-                row,
-                name,
-                tape.key(axis, now),
-                tape.read(axis, now),
-                reading -> set.accept(tape.coordinate(axis, reading, now)));
+        row.getChildren()
+                .add(new TapedField(
+                        id + name, pane.places().tape(), axis, now, pane.wordsSupplier(), pane.complaints(), set));
     }
 
     private void form(Part.Form next) {

@@ -3,10 +3,11 @@ package org.palanca.desktop.step.goals;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -14,14 +15,18 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
+import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.board.WholeVehicleView;
+import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
+import org.palanca.desktop.step.Sections;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
+import org.palanca.desktop.strips.Verdicts;
+import org.palanca.result.ResultWords;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Use;
@@ -31,7 +36,7 @@ import org.palanca.vehicle.Vehicle;
 public final class GoalsPane extends StepPane {
     private final WholeVehicleView drawing;
     private final List<Runnable> refreshers = new ArrayList<>();
-    private final VBox form = new VBox();
+    private final Sections sections = new Sections("goals", List.of("vehicle", "front", "rear", "comments"));
     private List<AxlePlace> built = List.of();
 
     public GoalsPane(StepContext context) {
@@ -39,27 +44,32 @@ public final class GoalsPane extends StepPane {
         drawing = new WholeVehicleView(this::vehicle, wordsSupplier(), themeSupplier());
         setId("goals-pane");
         getStyleClass().add("goals");
-        ScrollPane scroll = new ScrollPane(form);
-        scroll.setFitToWidth(true);
-        form.getStyleClass().add("form");
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        drawing.setPrefHeight(320);
-        drawing.setMinHeight(180);
-        getChildren().addAll(drawing, scroll);
+        VBox.setVgrow(drawing, Priority.ALWAYS);
+        getChildren().addAll(drawing);
+        inspect(List.of(sections));
+        // What it is for and how large it is comes first.
+        sections.open(Optional.of("vehicle"));
+        drawing.setOnPick(
+                picked -> sections.open(Optional.of(picked.map(AxlePlace::id).orElse("vehicle"))));
+        context.analysis().addListener((o, before, now) -> targets());
     }
 
     /** Makes the form anew, for another language, other units or another vehicle. */
     private void form() {
         Words w = words();
         refreshers.clear();
-        form.getChildren().clear();
-        form.getChildren().add(names(w));
-        TilePane whole = group(w.text("goals.whole"));
+        sections.clear();
+        sections.relabel(w);
+        sections.offer(Stream.concat(
+                        Stream.concat(Stream.of("vehicle"), built.stream().map(AxlePlace::id)), Stream.of("comments"))
+                .toList());
+        sections.fill("vehicle", names(w));
+        FlowPane whole = group("vehicle");
         for (Goal<Vehicle> goal : Goal.VEHICLE) {
             field(whole, goal, "goal-");
         }
         for (Axle axle : vehicle().axles()) {
-            TilePane group = group(w.text("axle." + axle.place().id()));
+            FlowPane group = group(axle.place().id());
             for (Goal<Axle> goal : Goal.AXLE) {
                 field(group, of(axle.place(), goal), "goal-" + axle.place().id() + "-");
             }
@@ -68,28 +78,24 @@ public final class GoalsPane extends StepPane {
     }
 
     @Override
-    public Optional<Node> side() {
-        return Optional.empty();
-    }
-
-    @Override
     public void relabel() {
-        form.getChildren().clear();
+        built = List.of();
     }
 
     /** Shows the vehicle's numbers as they are now; makes the form when it is first wanted, and for other axles. */
     @Override
     protected void show() {
         List<AxlePlace> present = vehicle().axles().stream().map(Axle::place).toList();
-        if (form.getChildren().isEmpty() || !present.equals(built)) {
+        if (!present.equals(built)) {
             built = present;
             form();
         }
         refreshers.forEach(Runnable::run);
         drawing.draw();
+        targets();
     }
 
-    private FlowPane names(Words w) {
+    private List<Node> names(Words w) {
         TextField name = new TextField();
         name.setId("goal-name");
         name.setOnAction(event -> rename(name.getText()));
@@ -121,10 +127,7 @@ public final class GoalsPane extends StepPane {
         revision.getStyleClass().add("second");
         refreshers.add(() -> revision.setText(
                 words().text("sheet.revision", Integer.toString(vehicle().revision()))));
-        FlowPane row = new FlowPane(
-                12, 8, labelled(w.text("goals.name"), name), labelled(w.text("goals.use"), uses), revision);
-        row.setAlignment(Pos.BOTTOM_LEFT);
-        return row;
+        return List.of(labelled(w.text("goals.name"), name), labelled(w.text("goals.use"), uses), revision);
     }
 
     private void rename(String text) {
@@ -148,16 +151,55 @@ public final class GoalsPane extends StepPane {
                 comments.setText(vehicle().comments());
             }
         });
-        form.getChildren().add(labelled(w.text("goals.comments"), comments));
+        sections.fill("comments", List.of(labelled(w.text("goals.comments"), comments)));
     }
 
-    private TilePane group(String title) {
-        Label label = new Label(title);
-        label.getStyleClass().add("form-title");
-        TilePane tiles = new TilePane(12, 8);
-        tiles.setTileAlignment(Pos.BOTTOM_LEFT);
-        form.getChildren().addAll(label, tiles);
+    private FlowPane group(String section) {
+        FlowPane tiles = new FlowPane(8, 8);
+        sections.add(section, tiles);
         return tiles;
+    }
+
+    /** The ranges wanted of the axle on the board, each with what it is: a press opens its working beside the board. */
+    private void targets() {
+        Analysis analysis = context().analysis().getValue();
+        if (analysis == null || !isVisible()) {
+            return;
+        }
+        Words w = words();
+        List<Node> all = new ArrayList<>();
+        all.add(Labels.of(w.text("goals.targets", w.text("axle." + place().id())), "form-title"));
+        for (Analysis.StripValue strip : analysis.strips()) {
+            if (strip.band().isPresent()) {
+                all.add(target(strip, w));
+            }
+        }
+        if (all.size() == 1) {
+            all.add(Labels.sentence(w.text("goals.no_targets"), "second"));
+        }
+        sideColumn().getChildren().setAll(all);
+    }
+
+    private Node target(Analysis.StripValue strip, Words w) {
+        boolean out = strip.mark().filter(mark -> mark.distance() != 0).isPresent();
+        Button button = new Button(w.text(
+                "goals.target",
+                ResultWords.name(strip.result(), w),
+                ResultWords.value(strip.result(), strip.outcome(), w).joined().replace("-", "−"),
+                Verdicts.sentence(strip, w)));
+        button.setId("target-" + strip.result().id());
+        button.setWrapText(true);
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.setMinHeight(USE_PREF_SIZE);
+        button.getStyleClass().add("side-link");
+        if (out) {
+            button.getStyleClass().add("side-link-limit");
+        }
+        button.setOnAction(event -> {
+            state().litProperty().set(strip.result().id());
+            context().openBoard();
+        });
+        return button;
     }
 
     private static VBox labelled(String text, Node field) {
@@ -177,7 +219,7 @@ public final class GoalsPane extends StepPane {
                         vehicle.withAxle(goal.with().apply(vehicle.axle(place).orElseThrow(), value)));
     }
 
-    private void field(TilePane group, Goal<Vehicle> goal, String prefix) {
+    private void field(FlowPane group, Goal<Vehicle> goal, String prefix) {
         if (goal.get().apply(vehicle()).isEmpty()) {
             return;
         }

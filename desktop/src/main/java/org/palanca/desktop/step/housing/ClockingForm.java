@@ -31,7 +31,7 @@ final class ClockingForm {
 
     /** The fields, made anew for other words or units. */
     List<Node> fields(Words w) {
-        return List.of(Labels.of(w.text("housing.clocking"), "form-title"), bench(w), clocked);
+        return List.of(clocked, bench(w));
     }
 
     /** Shows what is known now. */
@@ -81,14 +81,14 @@ final class ClockingForm {
         Words w = pane.words();
         double ride = pane.vehicle().axle(pane.place()).orElseThrow().pinion();
         GridPane grid = new GridPane();
-        grid.setHgap(16);
+        grid.setHgap(12);
         grid.setVgap(4);
-        grid.add(Labels.of(w.text("housing.at_ride"), "second"), 1, 0);
-        grid.add(Labels.of(w.text("housing.on_bench_short"), "second"), 2, 0);
+        grid.add(Labels.of(w.text("housing.at_ride"), "second"), 0, 0);
+        grid.add(Labels.of(w.text("housing.on_bench_short"), "second"), 1, 0);
         int row = 1;
         for (ClockedPart part : pane.housing().clocked()) {
             part(grid, row, part, ride, w);
-            row++;
+            row += 2;
         }
         clocked.getChildren().setAll(grid);
         pane.housing().clocked().stream()
@@ -119,15 +119,17 @@ final class ClockingForm {
                                 .toList()),
                 w.text("housing.clocking")));
         grid.add(
-                Labels.of(
+                Labels.sentence(
                         part.name() + " – "
                                 + w.text("housing.kind." + part.kind().id()),
                         "working-why"),
                 0,
-                row);
-        grid.add(Labels.withUnit(atRide, Quantity.ANGLE, pane.wordsSupplier()), 1, row);
-        grid.add(bench, 2, row);
-        grid.add(gone, 3, row);
+                row,
+                3,
+                1);
+        grid.add(Labels.withUnit(atRide, Quantity.ANGLE, pane.wordsSupplier()), 0, row + 1);
+        grid.add(bench, 1, row + 1);
+        grid.add(gone, 2, row + 1);
     }
 
     private void replaced(ClockedPart part, double atRide) {

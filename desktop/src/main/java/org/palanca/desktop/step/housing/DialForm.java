@@ -84,11 +84,7 @@ final class DialForm {
                 add,
                 Labels.over(w.text("housing.accepted"), accepted, Quantity.LENGTH, pane.wordsSupplier()));
         first.setRowValignment(VPos.BOTTOM);
-        return new VBox(
-                6,
-                Labels.of(w.text("housing.straightness"), "form-title"),
-                Labels.sentence(w.text("housing.dial_note"), "second"),
-                first);
+        return new VBox(6, Labels.sentence(w.text("housing.dial_note"), "second"), first);
     }
 
     /** Which end, when in the work, and which way the dial was put. */

@@ -14,7 +14,6 @@ import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
@@ -27,6 +26,7 @@ import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.board.InkView;
 import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.step.Sections;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
 import org.palanca.desktop.step.WorkOrderView;
@@ -45,13 +45,12 @@ import org.palanca.vehicle.work.WorkOrder;
 
 /** Build or narrow the housing: type what is known, read what to cut; clock angles, dial readings, order of the work. */
 public final class HousingPane extends StepPane {
-    private static final double DRAWN = 290;
-
     /** What an offset moved by this shows everywhere else [m]: 1 1/4 in. */
     private static final double OFFSET_TRIED = Lengths.inches(1.25);
 
     private final InkView drawing;
-    private final VBox form = new VBox(6);
+    private final FlowPane choices = new FlowPane(12, 6);
+    private final Sections sections = new Sections("housing", List.of("lengths", "sides", "clocking", "dial", "parts"));
     private final List<Runnable> refreshers = new ArrayList<>();
     private final WorkOrderView order;
     private final VBox parts = new VBox(4);
@@ -65,14 +64,10 @@ public final class HousingPane extends StepPane {
         drawing = new InkView(themeSupplier());
         drawing.setId("housing-drawing");
         setId("housing-pane");
-        drawing.setMinHeight(DRAWN);
-        drawing.setPrefHeight(DRAWN);
-        form.getStyleClass().add("form");
-        ScrollPane scroll = new ScrollPane(form);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().setAll(drawing, scroll);
+        VBox.setVgrow(drawing, Priority.ALWAYS);
+        choices.getStyleClass().add("floor-entry");
+        getChildren().setAll(choices, drawing);
+        inspect(List.of(sections));
         order = new WorkOrderView(
                 log -> change(build -> build.withLog(log), "work"),
                 complaints(),
@@ -94,17 +89,17 @@ public final class HousingPane extends StepPane {
     public void relabel() {
         Words w = words();
         refreshers.clear();
-        form.getChildren().clear();
-        form.getChildren().add(choices(w));
-        form.getChildren().add(Labels.sentence(w.text("housing.how"), "second"));
-        form.getChildren().addAll(lengths.fields(w));
-        form.getChildren().addAll(clocking.fields(w));
-        form.getChildren().addAll(dials.fields(w));
-        form.getChildren().add(Labels.of(w.text("housing.parts"), "form-title"));
-        form.getChildren().add(parts);
+        sections.clear();
+        sections.relabel(w);
+        choices(w);
+        sections.fill("lengths", lengths.widths(w));
+        sections.fill("sides", lengths.sides(w));
+        sections.fill("clocking", clocking.fields(w));
+        sections.fill("dial", dials.fields(w));
+        sections.fill("parts", List.of(parts));
     }
 
-    private FlowPane choices(Words w) {
+    private void choices(Words w) {
         HBox ends = segments(
                 Arrays.stream(Housing.Ends.values())
                         .collect(Collectors.toMap(
@@ -121,11 +116,10 @@ public final class HousingPane extends StepPane {
         sheet.setId("housing-sheet");
         sheet.getStyleClass().add("main-action");
         sheet.setOnAction(event -> context().sheet(SheetKind.HOUSING, Optional.empty()));
-        FlowPane row = new FlowPane(12, 6, sheet, ends, schools);
-        for (Node part : row.getChildren()) {
-            ((Region) part).setMinWidth(USE_PREF_SIZE);
+        for (Region part : List.of(sheet, ends, schools)) {
+            part.setMinWidth(USE_PREF_SIZE);
         }
-        return row;
+        choices.getChildren().setAll(sheet, ends, schools);
     }
 
     private HBox segments(Map<String, Runnable> choices, Supplier<String> chosen) {
@@ -141,11 +135,6 @@ public final class HousingPane extends StepPane {
             row.getChildren().add(button);
         });
         return row;
-    }
-
-    @Override
-    public void setTextSize(double times) {
-        drawing.setMinHeight(DRAWN);
     }
 
     @Override

@@ -7,7 +7,6 @@ import java.util.OptionalDouble;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.TilePane;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
@@ -57,16 +56,38 @@ final class LengthsForm {
         this.pane = pane;
     }
 
-    /** The fields, made anew for other words or units. */
-    List<Node> fields(Words w) {
+    /** The fields of what is measured across, made anew for other words or units. */
+    List<Node> widths(Words w) {
         refreshers.clear();
-        TilePane widths = new TilePane(12, 6);
+        TilePane widths = new TilePane(8, 6);
+        widths.setPrefColumns(2);
         for (HousingSize size : WIDTHS) {
             widths.getChildren()
                     .add(Labels.over(
                             w.text(HousingSum.name(size)), field(size), Quantity.LENGTH, pane.wordsSupplier()));
         }
-        return List.of(widths, sides(w));
+        return List.of(Labels.sentence(w.text("housing.how"), "second"), widths);
+    }
+
+    /** The fields of what is measured on each side. */
+    List<Node> sides(Words w) {
+        GridPane grid = new GridPane();
+        grid.setHgap(8);
+        grid.setVgap(4);
+        grid.add(Labels.of(w.text("side.left"), "form-title"), 0, 0);
+        grid.add(Labels.of(w.text("side.right"), "form-title"), 1, 0);
+        for (int i = 0; i < SIDED.size(); i++) {
+            String base = SIDED.get(i);
+            Label name = Labels.sentence(w.text("housing.pair." + base.toLowerCase(Locale.ROOT)), "second");
+            grid.add(name, 0, 1 + 2 * i, 2, 1);
+            grid.add(sided(base + "_LEFT"), 0, 2 + 2 * i);
+            grid.add(sided(base + "_RIGHT"), 1, 2 + 2 * i);
+        }
+        return List.of(grid);
+    }
+
+    private Node sided(String size) {
+        return Labels.withUnit(field(HousingSize.valueOf(size)), Quantity.LENGTH, pane.wordsSupplier());
     }
 
     /** Shows what is known now. */
@@ -107,27 +128,5 @@ final class LengthsForm {
             field.setAccessibleText(tells);
         });
         return field;
-    }
-
-    private GridPane sides(Words w) {
-        GridPane grid = new GridPane();
-        grid.setHgap(12);
-        grid.setVgap(4);
-        grid.add(Labels.of(w.text("side.left"), "form-title"), 1, 0);
-        grid.add(Labels.of(w.text("side.right"), "form-title"), 2, 0);
-        grid.add(Labels.of(w.text("side.left"), "form-title"), 4, 0);
-        grid.add(Labels.of(w.text("side.right"), "form-title"), 5, 0);
-        int half = (SIDED.size() + 1) / 2;
-        for (int i = 0; i < SIDED.size(); i++) {
-            String base = SIDED.get(i);
-            int column = i < half ? 0 : 3;
-            int row = 1 + i % half;
-            Label name = Labels.of(w.text("housing.pair." + base.toLowerCase(Locale.ROOT)), "second");
-            name.setMinWidth(Region.USE_PREF_SIZE);
-            grid.add(name, column, row);
-            grid.add(field(HousingSize.valueOf(base + "_LEFT")), column + 1, row);
-            grid.add(field(HousingSize.valueOf(base + "_RIGHT")), column + 2, row);
-        }
-        return grid;
     }
 }

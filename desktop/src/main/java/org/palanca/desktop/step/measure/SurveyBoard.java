@@ -8,7 +8,6 @@ import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.geometry.Point2D;
-import javafx.geometry.Rectangle2D;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
@@ -37,7 +36,6 @@ final class SurveyBoard extends FloorBoard {
     private static final double MARK = 4.5;
 
     /** Width of a letter of a name [px]. */
-    private static final double LETTER = 6;
 
     /** The largest ellipse is drawn about so large [px]. */
     private static final double LARGEST_ELLIPSE = 40;
@@ -127,19 +125,21 @@ final class SurveyBoard extends FloorBoard {
         if (adjustment == null) {
             return;
         }
+        if (elevation == Elevation.TOP) {
+            scaleNote(scribe, board);
+        }
         new ZonePainter(scribe, board, adjustment.survey(), words()).draw(elevation);
         dots(scribe, board, elevation);
         tapes(scribe, board, elevation);
         int times = times(board);
         List<Mark> marks = new ArrayList<>(adjustment.survey().marks());
         marks.sort(Comparator.comparingInt(this::rank));
-        List<Rectangle2D> taken = new ArrayList<>();
         for (Mark mark : marks) {
             mark(scribe, board, elevation, mark, times);
         }
         for (Mark mark : marks) {
             if (elevation == Elevation.TOP || inHand(mark)) {
-                name(scribe, board, elevation, mark, taken);
+                name(scribe, board, elevation, mark);
             }
         }
         if (dragFrom != null && dragTo != null && elevation == Elevation.TOP) {
@@ -148,10 +148,9 @@ final class SurveyBoard extends FloorBoard {
         }
     }
 
-    @Override
-    protected void paintOver(ShapePainter scribe) {
-        BoardLayout board = scales().orElseThrow();
-        if (adjustment != null && !adjustment.survey().marks().isEmpty()) {
+    /** How much larger than they are the ellipses are drawn, under the lines. */
+    private void scaleNote(ShapePainter scribe, BoardLayout board) {
+        if (!adjustment.survey().marks().isEmpty()) {
             scribe.text(
                     words().text("measure.ellipses", Integer.toString(times(board))),
                     board.top().getMaxX() - 4,
@@ -263,19 +262,14 @@ final class SurveyBoard extends FloorBoard {
         return free(mark) ? 1 : 2;
     }
 
-    private void name(ShapePainter scribe, BoardLayout board, Elevation elevation, Mark mark, List<Rectangle2D> taken) {
+    private void name(ShapePainter scribe, BoardLayout board, Elevation elevation, Mark mark) {
         Vector3D at = adjustment.place(mark.name());
         String name = free(mark) ? words().text("measure.free_mark", mark.name()) : mark.name();
         double x = board.x(elevation, elevation.across(at));
         double y = board.y(elevation, elevation.up(at));
         double out = (elevation == Elevation.TOP && at.getY() > 0 ? 18 : -18) * textSize();
-        double wide = name.length() * LETTER * textSize() + 6;
-        double high = 16 * textSize();
         for (double away : new double[] {out, -out, 2 * out, -2 * out}) {
-            Rectangle2D room = new Rectangle2D(x - wide / 2, y + away - high / 2, wide, high);
-            if (taken.stream().noneMatch(room::intersects)) {
-                taken.add(room);
-                scribe.plated(name, x, y + away, TextAlignment.CENTER, colour(scribe, mark), false, 13);
+            if (scribe.platedWhereFree(name, x, y + away, TextAlignment.CENTER, colour(scribe, mark), false, 13)) {
                 return;
             }
         }

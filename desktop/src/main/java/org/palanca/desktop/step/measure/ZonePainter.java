@@ -47,7 +47,7 @@ final class ZonePainter {
             room(elevation, support.room(), scribe.theme().second(), 2, 3);
             if (elevation == Elevation.SIDE) {
                 Vector3D middle = support.room().middle();
-                scribe.plated(
+                scribe.platedWhereFree(
                         support.name(),
                         board.x(elevation, elevation.across(middle)),
                         board.y(elevation, support.room().bottom()) - 9 * scribe.size(),
@@ -83,9 +83,9 @@ final class ZonePainter {
     private void rule(Zone zone) {
         String text = words.text("survey.rule." + zone.rule().id());
         double wide = (zone.room().front() - zone.room().rear()) * board.scale();
-        if (wide > text.length() * 6.5 * scribe.size()) {
+        if (wide > scribe.width(text, false, 12) + 10) {
             Vector3D middle = zone.room().middle();
-            scribe.plated(
+            scribe.platedWhereFree(
                     text,
                     board.x(Elevation.TOP, Elevation.TOP.across(middle)),
                     board.y(Elevation.TOP, -zone.room().left() / 2),

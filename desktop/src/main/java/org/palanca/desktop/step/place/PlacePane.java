@@ -11,7 +11,6 @@ import javafx.geometry.VPos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -22,6 +21,7 @@ import org.palanca.base.words.Words;
 import org.palanca.desktop.board.InkView;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
+import org.palanca.desktop.step.Sections;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
 import org.palanca.desktop.step.WorkOrderView;
@@ -45,8 +45,6 @@ import org.palanca.vehicle.work.WorkOrder;
 
 /** Place: what the tape must show to put a mount where the board has it, what it showed, and what that does to the design. */
 public final class PlacePane extends StepPane {
-    private static final double DRAWN = 350;
-
     private final InkView drawing;
     private final ComboBox<Shown> mounts = new ComboBox<>();
     private final Button before = new Button("‹");
@@ -55,7 +53,10 @@ public final class PlacePane extends StepPane {
     /** Whether the list of mounts is being filled, and not chosen from. */
     private boolean filling;
 
+    private final Button print = new Button();
+    private final Button printAll = new Button();
     private final VBox page = new VBox(8);
+    private final Sections sections;
     private final WorkOrderView order;
     private final ReadingsTable readings = new ReadingsTable(this);
     private String chosen = "";
@@ -74,13 +75,7 @@ public final class PlacePane extends StepPane {
         setId("place-pane");
         drawing = new InkView(themeSupplier());
         drawing.setId("place-drawing");
-        drawing.setPrefHeight(DRAWN);
-        drawing.setMinHeight(DRAWN);
-        ScrollPane scroll = new ScrollPane(page);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        page.getStyleClass().add("form");
+        VBox.setVgrow(drawing, Priority.ALWAYS);
         mounts.setId("place-mount");
         mounts.setVisibleRowCount(14);
         mounts.setOnAction(event -> {
@@ -92,9 +87,16 @@ public final class PlacePane extends StepPane {
         before.setOnAction(event -> step(-1));
         after.setId("place-after");
         after.setOnAction(event -> step(1));
-        FlowPane choice = new FlowPane(6, 6, before, mounts, after);
+        print.setId("place-print");
+        print.getStyleClass().add("main-action");
+        print.setOnAction(event -> context().sheet(SheetKind.PLACING, Optional.of(chosen)));
+        printAll.setId("place-print-all");
+        printAll.setOnAction(event -> context().sheet(SheetKind.PLACING, Optional.empty()));
+        FlowPane choice = new FlowPane(6, 6, before, mounts, after, print, printAll);
         choice.getStyleClass().add("floor-entry");
-        getChildren().setAll(choice, drawing, scroll);
+        getChildren().setAll(choice, drawing);
+        sections = new Sections("place", List.of("allowed", "loses"));
+        inspect(List.of(page, sections));
         order = new WorkOrderView(
                 log -> change(build -> build.withLog(log), "work"),
                 complaints(),
@@ -104,11 +106,6 @@ public final class PlacePane extends StepPane {
     @Override
     public void relabel() {
         refresh();
-    }
-
-    @Override
-    public void setTextSize(double times) {
-        drawing.setMinHeight(DRAWN);
     }
 
     private PlacingLimits limits() {
@@ -139,20 +136,25 @@ public final class PlacePane extends StepPane {
         if (sheet.isEmpty()) {
             drawing.show(List.of());
             page.getChildren().add(Labels.sentence(w.text("placing.too_few_marks"), "big-sentence"));
-            page.getChildren().add(settings(w));
         } else {
             SheetHead head = new SheetHead(vehicle(), "", LocalDate.now(ZoneId.systemDefault()), w);
             drawing.show(PlacingPage.drawing(head, adjustment, sheet.get()));
+            asBuilt(page, sheet.get().mount(), w);
             page.getChildren().add(readings.table(sheet.get(), w));
             page.getChildren().add(readings.alsoRead(sheet.get(), w));
             sheet.get()
                     .faces()
                     .forEach(
                             face -> page.getChildren().add(Labels.sentence(w.text(FaceWords.of(face)), "working-why")));
-            page.getChildren().add(settings(w));
-            page.getChildren().add(loses(sheet.get(), w));
         }
-        showSide(sheet, w);
+        sections.relabel(w);
+        sections.fill("allowed", List.of(settings(w)));
+        sections.fill("loses", sheet.map(one -> List.of(loses(one, w))).orElse(List.of()));
+        print.setText(w.text("placing.print_one"));
+        printAll.setText(w.text("placing.print_all"));
+        print.setDisable(sheet.isEmpty());
+        printAll.setDisable(names.isEmpty());
+        showSide(w);
     }
 
     /** The first that has not been read back. */
@@ -238,18 +240,9 @@ public final class PlacePane extends StepPane {
         boltField.setOnCleared(() -> set(limits().withBolt(0)));
         showOrNone(holeField, limits().hole());
         showOrNone(boltField, limits().bolt());
-        Button one = new Button(w.text("placing.print_one"));
-        one.setId("place-print");
-        one.getStyleClass().add("main-action");
-        one.setOnAction(event -> context().sheet(SheetKind.PLACING, Optional.of(chosen)));
-        Button all = new Button(w.text("placing.print_all"));
-        all.setId("place-print-all");
-        all.setOnAction(event -> context().sheet(SheetKind.PLACING, Optional.empty()));
         FlowPane row = new FlowPane(
-                12,
+                8,
                 6,
-                one,
-                all,
                 Labels.over(w.text("placing.tolerance"), within, Quantity.LENGTH, wordsSupplier()),
                 Labels.over(w.text("placing.hole"), holeField, Quantity.LENGTH, wordsSupplier()),
                 Labels.over(w.text("placing.bolt"), boltField, Quantity.LENGTH, wordsSupplier()));
@@ -315,10 +308,9 @@ public final class PlacePane extends StepPane {
 
     // --- What was found --------------------------------------------------------------------------------------------
 
-    private void showSide(Optional<PlacingSheet> sheet, Words w) {
+    private void showSide(Words w) {
         VBox side = sideColumn();
         side.getChildren().clear();
-        sheet.ifPresent(one -> asBuilt(side, one.mount(), w));
         side.getChildren().add(Labels.of(w.text("placing.order"), "form-title"));
         WorkOrder work = new WorkOrder(PlacingOrder.job(place()), placing.steps(), build().log());
         order.show(work, w);

@@ -6,8 +6,11 @@ import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.palanca.base.units.Quantity;
@@ -32,12 +35,12 @@ final class ReadingsTable {
 
     GridPane table(PlacingSheet sheet, Words w) {
         GridPane grid = new GridPane();
-        grid.setHgap(12);
-        grid.setVgap(5);
-        String[] heads = {"", "placing.from_mark", "placing.reads", "placing.allowed", "placing.found"};
-        for (int i = 1; i < heads.length; i++) {
-            grid.add(Labels.of(w.text(heads[i]), "second"), i, 0);
-        }
+        grid.setHgap(8);
+        grid.setVgap(2);
+        grid.add(Labels.of(w.text("placing.reads_and_found"), "second"), 0, 0, 2, 1);
+        ColumnConstraints rest = new ColumnConstraints();
+        rest.setHgrow(Priority.ALWAYS);
+        grid.getColumnConstraints().setAll(new ColumnConstraints(), rest);
         List<PlacingSheet.Tape> all = new ArrayList<>(sheet.tapes());
         all.addAll(sheet.checks());
         for (int i = 0; i < all.size(); i++) {
@@ -68,17 +71,17 @@ final class ReadingsTable {
         read.ifPresentOrElse(taken -> blank.show(taken.value()), () -> blank.showNone(""));
         boolean outside = read.filter(taken -> limits.outside(taken.value())).isPresent();
         blank.setOutside(outside);
-        grid.add(Labels.of(Integer.toString(row), "step-name"), 0, row);
-        grid.add(name, 1, row);
-        grid.add(must, 2, row);
-        must.setMinWidth(Region.USE_PREF_SIZE);
         Label allowed = Labels.of(limits.margin(), outside ? "limit" : "second");
         allowed.setId("allowed-" + row);
         allowed.setMinWidth(Region.USE_PREF_SIZE);
-        grid.add(allowed, 3, row);
+        must.setMinWidth(Region.USE_PREF_SIZE);
         HBox blankWithUnit = Labels.withUnit(blank, Quantity.LENGTH, pane.wordsSupplier());
         blankWithUnit.setMinWidth(Region.USE_PREF_SIZE);
-        grid.add(blankWithUnit, 4, row);
+        grid.add(Labels.of(Integer.toString(row), "step-name"), 0, 2 * row - 1);
+        grid.add(name, 1, 2 * row - 1);
+        // Side by side where the column is wide enough for both, else below one another.
+        FlowPane pair = new FlowPane(10, 2, new VBox(must, allowed), blankWithUnit);
+        grid.add(pair, 1, 2 * row);
     }
 
     /** What was read from other marks than these, as when a sheet was printed before the survey grew: it counts as well. */

@@ -3,7 +3,7 @@ package org.palanca.desktop.step.shaft;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
-import javafx.geometry.VPos;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.FlowPane;
@@ -18,10 +18,13 @@ import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Curve;
 import org.palanca.desktop.board.CurveView;
+import org.palanca.desktop.control.AxleTape;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
+import org.palanca.desktop.control.TapedField;
 import org.palanca.desktop.control.VerdictColumn;
+import org.palanca.desktop.step.Sections;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
 import org.palanca.mechanism.axle.WheelTravel;
@@ -32,6 +35,7 @@ import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.survey.Axis;
 
 /** The shaft: its joints' angles and how evenly it turns at every pose, and what turning the housing gives and takes. */
 public final class ShaftPane extends StepPane {
@@ -41,7 +45,7 @@ public final class ShaftPane extends StepPane {
     private final ShaftBoard halves;
     private final CurveView trade;
     private final FlowPane poses = new FlowPane(6, 4);
-    private final FlowPane form = new FlowPane(10, 6);
+    private final Sections sections = new Sections("shaft", List.of("shaft", "output", "pinion", "half"));
 
     public ShaftPane(StepContext context) {
         super(context);
@@ -59,9 +63,9 @@ public final class ShaftPane extends StepPane {
         VBox.setVgrow(pictures, Priority.ALWAYS);
         poses.getStyleClass().add("floor-entry");
         setId("shaft-pane");
-        form.getStyleClass().add("form");
-        form.setRowValignment(VPos.BOTTOM);
-        getChildren().setAll(poses, pictures, form);
+        getChildren().setAll(poses, pictures);
+        inspect(List.of(sections));
+        relabel();
         state().poseProperty().addListener((o, before, now) -> moved());
     }
 
@@ -79,7 +83,8 @@ public final class ShaftPane extends StepPane {
 
     @Override
     public void relabel() {
-        // Everything is made anew when it is shown.
+        // The fields are made anew when they are shown.
+        sections.relabel(words());
     }
 
     @Override
@@ -94,7 +99,8 @@ public final class ShaftPane extends StepPane {
         if (vehicle().axle(place()).isEmpty()) {
             return;
         }
-        form.getChildren().clear();
+        sections.clear();
+        sections.offer(axle().independent() ? List.of("half") : List.of("shaft", "output", "pinion"));
         if (axle().independent()) {
             halfShafts();
             take(around().halfShafts().isEmpty(), () -> set(around().withHalfShafts(half())));
@@ -111,7 +117,9 @@ public final class ShaftPane extends StepPane {
     /** Whose shaft happens to be just as the fields begin must be able to say so. */
     private void take(boolean unknown, Runnable taken) {
         if (unknown) {
-            form.getChildren().add(Labels.button("shaft-take", words().text("shaft.take"), taken));
+            sections.add(
+                    axle().independent() ? "half" : "shaft",
+                    Labels.button("shaft-take", words().text("shaft.take"), taken));
         }
     }
 
@@ -169,36 +177,45 @@ public final class ShaftPane extends StepPane {
         joints.setConverter(Choices.names(wordsSupplier(), one -> "shaft.joints." + one.id()));
         joints.setValue(now.joints());
         joints.setOnAction(event -> set(around().withDriveline(line().withJoints(joints.getValue()))));
-        form.getChildren().add(Labels.over(w.text("shaft.joints_title"), joints));
-        field("limit", Quantity.ANGLE, now.limit(), Driveline::withLimit);
-        field("phase", Quantity.ANGLE, now.phase(), Driveline::withPhase);
-        field("slip", Quantity.LENGTH, now.slip(), Driveline::withSlip);
-        field("output_angle", Quantity.ANGLE, now.outputAngle(), Driveline::withOutputAngle);
-        field(
-                "out_ahead",
-                Quantity.LENGTH,
-                now.output().getX(),
-                (l, v) -> l.withOutput(
-                        new Vector3D(v, l.output().getY(), l.output().getZ())));
-        field(
-                "out_left",
-                Quantity.LENGTH,
-                now.output().getY(),
-                (l, v) -> l.withOutput(
-                        new Vector3D(l.output().getX(), v, l.output().getZ())));
-        field(
-                "out_up",
-                Quantity.LENGTH,
-                now.output().getZ(),
-                (l, v) ->
-                        l.withOutput(new Vector3D(l.output().getX(), l.output().getY(), v)));
-        field("reach", Quantity.LENGTH, now.reach(), Driveline::withReach);
-        field("offset", Quantity.LENGTH, now.offset(), Driveline::withOffset);
-        field("drop", Quantity.LENGTH, now.drop(), Driveline::withDrop);
+        sections.add("shaft", Labels.over(w.text("shaft.joints_title"), joints));
+        FlowPane shaftRow = row("shaft");
+        FlowPane outputRow = row("output");
+        FlowPane pinionRow = row("pinion");
+        field(shaftRow, "limit", Quantity.ANGLE, now.limit(), Driveline::withLimit);
+        field(shaftRow, "phase", Quantity.ANGLE, now.phase(), Driveline::withPhase);
+        field(shaftRow, "slip", Quantity.LENGTH, now.slip(), Driveline::withSlip);
+        field(outputRow, "output_angle", Quantity.ANGLE, now.outputAngle(), Driveline::withOutputAngle);
+        output(outputRow, Axis.AHEAD, now);
+        output(outputRow, Axis.LEFT, now);
+        output(outputRow, Axis.UP, now);
+        field(pinionRow, "reach", Quantity.LENGTH, now.reach(), Driveline::withReach);
+        field(pinionRow, "offset", Quantity.LENGTH, now.offset(), Driveline::withOffset);
+        field(pinionRow, "drop", Quantity.LENGTH, now.drop(), Driveline::withDrop);
         MeasureField pinion = new MeasureField(Quantity.ANGLE, wordsSupplier(), this::turn, complaints());
         pinion.setId("shaft-pinion");
         pinion.show(axle().pinion());
-        form.getChildren().add(Labels.over(w.text("shaft.field.pinion"), pinion, Quantity.ANGLE, wordsSupplier()));
+        pinionRow.getChildren().add(Labels.over(w.text("shaft.field.pinion"), pinion, Quantity.ANGLE, wordsSupplier()));
+    }
+
+    /** Where the joint at the gearbox is, along one axis. */
+    private void output(FlowPane row, Axis axis, Driveline now) {
+        place(row, "out_" + axis.id(), axis, now.output(), to -> set(around().withDriveline(line().withOutput(to))));
+    }
+
+    private void place(FlowPane row, String name, Axis axis, Vector3D at, Consumer<Vector3D> set) {
+        row.getChildren()
+                .add(new TapedField(
+                        "shaft-" + name.replace('_', '-'),
+                        AxleTape.of(vehicle(), place()),
+                        axis,
+                        axis.of(at),
+                        wordsSupplier(),
+                        complaints(),
+                        value -> {
+                            double[] moved = at.toArray();
+                            moved[axis.ordinal()] = Quantity.LENGTH.onGrid(value);
+                            set.accept(new Vector3D(moved));
+                        }));
     }
 
     private void turn(double pinion) {
@@ -209,12 +226,19 @@ public final class ShaftPane extends StepPane {
         }
     }
 
-    private void field(String name, Quantity quantity, double value, BiFunction<Driveline, Double, Driveline> with) {
+    private FlowPane row(String section) {
+        FlowPane row = new FlowPane(8, 6);
+        sections.add(section, row);
+        return row;
+    }
+
+    private void field(
+            FlowPane row, String name, Quantity quantity, double value, BiFunction<Driveline, Double, Driveline> with) {
         MeasureField field = new MeasureField(
                 quantity, wordsSupplier(), v -> set(around().withDriveline(with.apply(line(), v))), complaints());
         field.setId("shaft-" + name.replace('_', '-'));
         field.show(value);
-        form.getChildren().add(Labels.over(words().text("shaft.field." + name), field, quantity, wordsSupplier()));
+        row.getChildren().add(Labels.over(words().text("shaft.field." + name), field, quantity, wordsSupplier()));
     }
 
     private HalfShafts half() {
@@ -231,31 +255,29 @@ public final class ShaftPane extends StepPane {
 
     private void halfShafts() {
         HalfShafts now = half();
+        FlowPane row = row("half");
+        for (Axis axis : Axis.values()) {
+            place(
+                    row,
+                    "inner_" + axis.id(),
+                    axis,
+                    now.inner(),
+                    to -> set(around().withHalfShafts(new HalfShafts(to, now.inset(), now.limit(), now.plunge()))));
+        }
         halfField(
-                "inner_ahead",
+                row,
+                "inset",
                 Quantity.LENGTH,
-                now.inner().getX(),
-                (h, v) -> new HalfShafts(
-                        new Vector3D(v, h.inner().getY(), h.inner().getZ()), h.inset(), h.limit(), h.plunge()));
+                now.inset(),
+                (h, v) -> new HalfShafts(h.inner(), v, h.limit(), h.plunge()));
         halfField(
-                "inner_left",
-                Quantity.LENGTH,
-                now.inner().getY(),
-                (h, v) -> new HalfShafts(
-                        new Vector3D(h.inner().getX(), v, h.inner().getZ()), h.inset(), h.limit(), h.plunge()));
-        halfField(
-                "inner_up",
-                Quantity.LENGTH,
-                now.inner().getZ(),
-                (h, v) -> new HalfShafts(
-                        new Vector3D(h.inner().getX(), h.inner().getY(), v), h.inset(), h.limit(), h.plunge()));
-        halfField("inset", Quantity.LENGTH, now.inset(), (h, v) -> new HalfShafts(h.inner(), v, h.limit(), h.plunge()));
-        halfField(
+                row,
                 "half_limit",
                 Quantity.ANGLE,
                 now.limit(),
                 (h, v) -> new HalfShafts(h.inner(), h.inset(), v, h.plunge()));
         halfField(
+                row,
                 "half_plunge",
                 Quantity.LENGTH,
                 now.plunge(),
@@ -263,12 +285,16 @@ public final class ShaftPane extends StepPane {
     }
 
     private void halfField(
-            String name, Quantity quantity, double value, BiFunction<HalfShafts, Double, HalfShafts> with) {
+            FlowPane row,
+            String name,
+            Quantity quantity,
+            double value,
+            BiFunction<HalfShafts, Double, HalfShafts> with) {
         MeasureField field = new MeasureField(
                 quantity, wordsSupplier(), v -> set(around().withHalfShafts(with.apply(half(), v))), complaints());
         field.setId("shaft-" + name.replace('_', '-'));
         field.show(value);
-        form.getChildren().add(Labels.over(words().text("shaft.field." + name), field, quantity, wordsSupplier()));
+        row.getChildren().add(Labels.over(words().text("shaft.field." + name), field, quantity, wordsSupplier()));
     }
 
     /** Turning the housing: the joints' angles, and on a steered axle caster on the same picture. */

@@ -2,10 +2,8 @@ package org.palanca.desktop.step.shocks;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.DoubleConsumer;
@@ -13,7 +11,6 @@ import java.util.function.UnaryOperator;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -32,6 +29,7 @@ import org.palanca.desktop.control.LatestTask;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.control.VerdictColumn;
 import org.palanca.desktop.step.MountMeasures;
+import org.palanca.desktop.step.Sections;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
 import org.palanca.result.targets.MovePatch;
@@ -57,10 +55,10 @@ public final class ShocksPane extends StepPane {
     private static final double PATCH = 200;
 
     private final ShockBoard board;
-    private final Map<Section, ToggleButton> sections = new EnumMap<>(Section.class);
-    private final FlowPane chooser = new FlowPane(4, 4);
+    private final Sections sections = new Sections(
+            "shocks", Arrays.stream(Section.values()).map(Section::id).toList());
+    private final VBox held = new VBox();
     private final MountMeasures mount;
-    private Optional<Section> section = Optional.empty();
     private final CurveView curve;
     private final PatchView patch;
     private final WeightsForm weights;
@@ -89,15 +87,11 @@ public final class ShocksPane extends StepPane {
         weights = new WeightsForm(this);
         setId("shocks-pane");
         VBox.setVgrow(board, Priority.ALWAYS);
-        for (Section one : Section.values()) {
-            ToggleButton button = new ToggleButton();
-            button.setId("shocks-" + one.id());
-            button.setOnAction(
-                    event -> open(section.filter(one::equals).isPresent() ? Optional.empty() : Optional.of(one)));
-            sections.put(one, button);
-            chooser.getChildren().add(button);
-        }
+        held.getStyleClass().add("section");
+        held.managedProperty().bind(held.visibleProperty());
+        sections.setOnOpened(this::opened);
         getChildren().setAll(board);
+        inspect(List.of(held, sections));
         relabel();
     }
 
@@ -134,12 +128,16 @@ public final class ShocksPane extends StepPane {
         }
     }
 
-    /** Opens the fields of a part of the springing, or closes them; the mount in hand stays where it belongs to that. */
-    private void open(Optional<Section> next) {
-        section = next;
+    private Optional<Section> section() {
+        return sections.opened().map(name -> Section.valueOf(name.toUpperCase(Locale.ROOT)));
+    }
+
+    /** The mount in hand stays where it belongs to the part that was opened. */
+    private void opened() {
         board.inHand()
-                .filter(grip ->
-                        next.filter(one -> one.holds(springing(), grip.name())).isEmpty())
+                .filter(grip -> section()
+                        .filter(one -> one.holds(springing(), grip.name()))
+                        .isEmpty())
                 .ifPresent(grip -> board.take(Optional.empty()));
         fillForm();
     }
@@ -150,7 +148,8 @@ public final class ShocksPane extends StepPane {
                 .flatMap(grip -> Arrays.stream(Section.values())
                         .filter(one -> one.holds(springing(), grip.name()))
                         .findFirst())
-                .ifPresent(one -> section = Optional.of(one));
+                .filter(one -> !section().equals(Optional.of(one)))
+                .ifPresent(one -> sections.open(Optional.of(one.id())));
         fillForm();
         patch();
     }
@@ -178,7 +177,7 @@ public final class ShocksPane extends StepPane {
     @Override
     public void relabel() {
         weights.relabel();
-        sections.forEach((one, button) -> button.setText(words().text("shocks.section." + one.id())));
+        sections.relabel(words());
     }
 
     @Override
@@ -192,6 +191,10 @@ public final class ShocksPane extends StepPane {
     protected void show() {
         if (vehicle().axle(place()).isEmpty()) {
             return;
+        }
+        if (bare() && section().isEmpty()) {
+            // Where nothing hangs yet, that is what is asked for.
+            sections.open(Optional.of(Section.SHOCK.id()));
         }
         board.show(vehicle(), place());
         if (board.moving()) {
@@ -256,15 +259,9 @@ public final class ShocksPane extends StepPane {
 
     private void fillForm() {
         Words w = words();
-        // Where nothing hangs yet, that is what is asked for.
-        Optional<Section> shown = section.or(() -> bare() ? Optional.of(Section.SHOCK) : Optional.empty());
-        sections.forEach(
-                (one, button) -> button.setSelected(shown.filter(one::equals).isPresent()));
-        List<Node> all = new ArrayList<>();
-        all.add(chooser);
-        all.addAll(inHand());
-        shown.ifPresent(one -> all.addAll(fields(one, w)));
-        inspect(all);
+        showHeld();
+        sections.clear();
+        section().ifPresent(one -> sections.fill(one.id(), fields(one, w)));
     }
 
     private List<Node> fields(Section of, Words w) {
@@ -279,16 +276,13 @@ public final class ShocksPane extends StepPane {
     }
 
     /** The mount in hand with its three measures. */
-    private List<Node> inHand() {
-        return board.inHand()
-                .map(grip -> {
-                    mount.show(new MountRef(place(), grip.name()));
-                    List<Node> all = new ArrayList<>();
-                    all.add(Labels.sentence(grip.name(), "mount-name"));
-                    all.addAll(mount.pairs());
-                    return all;
-                })
-                .orElse(List.of());
+    private void showHeld() {
+        held.setVisible(board.inHand().isPresent());
+        board.inHand().ifPresent(grip -> {
+            mount.show(new MountRef(place(), grip.name()));
+            held.getChildren().setAll(Labels.sentence(grip.name(), "mount-name"));
+            held.getChildren().addAll(mount.pairs());
+        });
     }
 
     private boolean bare() {
@@ -318,7 +312,7 @@ public final class ShocksPane extends StepPane {
             return List.of(Labels.sentence(w.text("shocks.none_to_spring"), "second"));
         }
         List<Node> all = new ArrayList<>();
-        sprung().ifPresent(shock -> all.add(springs.row(w, shock)));
+        sprung().ifPresent(shock -> all.add(springs.rows(w, shock)));
         all.add(ends.torsionBars());
         all.add(setRow(w));
         return all;

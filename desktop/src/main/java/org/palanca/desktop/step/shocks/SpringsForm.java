@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
@@ -28,17 +29,21 @@ final class SpringsForm {
         this.pane = pane;
     }
 
-    Node row(Words w, Shock first) {
-        FlowPane row = ShocksPane.row();
+    Node rows(Words w, Shock first) {
+        VBox rows = new VBox(6);
         Spring spring = first.spring().orElseThrow();
-        spring.visit(coils -> coilFields(row, w, first, coils), air -> airFields(row, w, air));
-        return row;
+        spring.visit(
+                coils -> coilFields(rows, w, first, coils),
+                air -> rows.getChildren().add(airFields(w, air)));
+        return rows;
     }
 
-    private void coilFields(FlowPane row, Words w, Shock first, Coils coils) {
+    private void coilFields(VBox rows, Words w, Shock first, Coils coils) {
         for (int i = 0; i < coils.coils().size(); i++) {
-            coil(row, i, coils.coils().get(i), coils.coils().size());
+            rows.getChildren().add(coil(i, coils.coils().get(i), coils.coils().size()));
         }
+        FlowPane row = ShocksPane.row();
+        rows.getChildren().add(row);
         pane.field(
                 row,
                 "spring-preload",
@@ -62,7 +67,8 @@ final class SpringsForm {
         }
     }
 
-    private void airFields(FlowPane row, Words w, Air air) {
+    private Node airFields(Words w, Air air) {
+        FlowPane row = ShocksPane.row();
         pane.field(
                 row,
                 "air-pressure",
@@ -92,13 +98,13 @@ final class SpringsForm {
                 air.exponent(),
                 v -> air(a -> new Air(a.diameter(), a.column(), a.pressure(), v)));
         row.getChildren().add(Labels.button("spring-coils", w.text("shocks.to_coils"), pane::suggest));
+        return row;
     }
 
-    private void coil(FlowPane row, int index, Coil coil, int of) {
+    private Node coil(int index, Coil coil, int of) {
         String name = of == 1 ? "one" : index == 0 ? "upper" : index == of - 1 ? "lower" : "middle";
         String id = "coil-" + index + "-";
         FlowPane group = ShocksPane.row();
-        group.getChildren().add(Labels.of(pane.words().text("shocks.coil." + name), "second"));
         pane.field(
                 group,
                 id + "rate",
@@ -129,7 +135,7 @@ final class SpringsForm {
                     coil.stop().orElse(coil.room()),
                     v -> coil(index, c -> new Coil(c.rate(), c.free(), c.solid(), OptionalDouble.of(v))));
         }
-        row.getChildren().add(group);
+        return new VBox(2, Labels.of(pane.words().text("shocks.coil." + name), "form-title"), group);
     }
 
     private void coils(UnaryOperator<Coils> how) {
