@@ -3,15 +3,13 @@ package org.palanca.desktop.step.steer;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
-import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
@@ -45,12 +43,13 @@ import org.palanca.vehicle.layout.SteeringChange;
  */
 public final class SteerPane extends StepPane {
     private static final Duration REST = Duration.millis(120);
-    private static final double PLOT_WIDTH = 330;
-    private static final double PLOT_HEIGHT = 330;
 
-    private final ScrollPane scroll = new ScrollPane();
-    private final VBox page = new VBox(14);
-    private final Label advice = new Label();
+    /** From this width on the two curves stand beside one another, at normal text size [px]. */
+    private static final double WIDE = 760;
+
+    private final GridPane plots = new GridPane();
+    private final Label advice = Labels.sentence("", "side-headline");
+    private final Button other = new Button();
     private final Button attempt = new Button();
     private final CurveView bump;
     private final CurveView ackermann;
@@ -69,24 +68,23 @@ public final class SteerPane extends StepPane {
     @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private Asked asked;
 
+    private double textTimes = 1;
     private Tried tried = Tried.NOT_YET;
     private List<SteeringOffer> offers = List.of();
 
     public SteerPane(StepContext context) {
         super(context);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().add(scroll);
+        VBox.setVgrow(plots, Priority.ALWAYS);
+        getChildren().add(plots);
         state().poseProperty().addListener((o, before, now) -> refresh());
-        scroll.getStyleClass().add("steer-pane");
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        page.getStyleClass().add("pane-page");
-        scroll.setContent(page);
+        setId("steer-pane");
+        getStyleClass().add("steer-pane");
         bump = new CurveView("bump-steer-plot", themeSupplier());
         ackermann = new CurveView("ackermann-plot", themeSupplier());
-        advice.setWrapText(true);
         advice.setId("steer-advice");
-        advice.getStyleClass().add("big-sentence");
+        other.setId("steer-other-axle");
+        other.getStyleClass().add("main-action");
+        other.managedProperty().bind(other.visibleProperty());
         attempt.setId("steer-try");
         attempt.getStyleClass().add("main-action");
         attempt.setOnAction(event -> offers.stream().findFirst().ifPresent(this::attempt));
@@ -94,25 +92,33 @@ public final class SteerPane extends StepPane {
         settings.setRowValignment(VPos.BOTTOM);
         complaint.setId("steer-complaint");
         object("");
-        for (CurveView plot : new CurveView[] {bump, ackermann}) {
-            plot.setPrefSize(PLOT_WIDTH, PLOT_HEIGHT);
-        }
         card.setId("alignment-card");
-        FlowPane plots = new FlowPane(18, 14, bump, card, ackermann, facts);
-        page.getChildren().addAll(advice, attempt, offered, settings, complaint, plots);
+        ackermann.managedProperty().bind(ackermann.visibleProperty());
+        sideColumn().getChildren().addAll(advice, attempt, other, offered, settings, complaint, card, facts);
+        widthProperty().addListener((o, before, now) -> lay());
+    }
+
+    /** Beside one another where there is room, else below; alone a curve has all of it. */
+    private void lay() {
+        plots.getChildren().clear();
+        plots.getColumnConstraints().clear();
+        plots.getRowConstraints().clear();
+        boolean beside = getWidth() >= WIDE * textTimes;
+        plots.add(bump, 0, 0);
+        plots.add(ackermann, beside ? 1 : 0, beside ? 0 : 1);
+        for (CurveView plot : new CurveView[] {bump, ackermann}) {
+            plot.setPrefSize(1, 1);
+            GridPane.setHgrow(plot, Priority.ALWAYS);
+            GridPane.setVgrow(plot, Priority.ALWAYS);
+        }
     }
 
     @Override
     public void setTextSize(double times) {
-        for (CurveView plot : new CurveView[] {bump, ackermann}) {
-            plot.setTextSize(times);
-            plot.setPrefSize(PLOT_WIDTH * times, PLOT_HEIGHT * times);
-        }
-    }
-
-    @Override
-    public Optional<Node> side() {
-        return Optional.empty();
+        textTimes = times;
+        bump.setTextSize(times);
+        ackermann.setTextSize(times);
+        lay();
     }
 
     @Override
@@ -183,7 +189,7 @@ public final class SteerPane extends StepPane {
         card.getChildren().setAll(AlignmentView.of(found.card(), w));
         boolean steers = found.sweep().isPresent();
         ackermann.setVisible(steers);
-        ackermann.setManaged(steers);
+        offerOther(steers, w);
         if (steers) {
             ackermann.show(
                     w.text("steer.ackermann_title"),
@@ -193,6 +199,19 @@ public final class SteerPane extends StepPane {
                     w);
         }
         facts(found, w);
+    }
+
+    /** Of an axle that nothing steers there is little to see here; where the other is steered, that is the one. */
+    private void offerOther(boolean steers, Words w) {
+        Optional<AxlePlace> steered = vehicle().axles().stream()
+                .filter(axle -> axle.place() != place() && axle.steering().isPresent())
+                .map(Axle::place)
+                .findFirst();
+        other.setVisible(!steers && steered.isPresent());
+        steered.ifPresent(place -> {
+            other.setText(w.text("steer.other_axle", w.text("axle." + place.id())));
+            other.setOnAction(event -> state().axleProperty().set(place));
+        });
     }
 
     /** Every way that was found, with what it does to toe, rods and Ackermann and what gets worse by it. */
@@ -213,12 +232,7 @@ public final class SteerPane extends StepPane {
             does.setId("steer-offer-" + number);
             Button take = Labels.button("steer-try-" + number, w.text("trouble.try"), () -> attempt(offer));
             take.setAccessibleText(w.text("trouble.try") + ": " + said);
-            HBox.setHgrow(does, Priority.ALWAYS);
-            does.setMaxWidth(Double.MAX_VALUE);
-            take.setMinWidth(USE_PREF_SIZE);
-            HBox row = new HBox(12, does, take);
-            row.setAlignment(Pos.CENTER_LEFT);
-            offered.getChildren().add(row);
+            offered.getChildren().add(new VBox(3, does, take));
             number++;
         }
     }
@@ -364,10 +378,7 @@ public final class SteerPane extends StepPane {
     }
 
     private void fact(String text) {
-        Label label = Labels.of(text, "working-meaning");
-        label.setWrapText(true);
-        label.setMaxWidth(PLOT_WIDTH + 60);
-        facts.getChildren().add(label);
+        facts.getChildren().add(Labels.sentence(text, "working-meaning"));
     }
 
     /** Ends the work beside the window. */
