@@ -27,16 +27,17 @@ import org.palanca.vehicle.springing.Strap;
 /** Lines of one axle, and of the vehicle around it, at the axle's present pose. */
 public final class AxleDrawing {
     /** Tube radius of a drawn housing [m]: it has no size in the file, 3 in across is an ordinary one. */
-    private static final double HOUSING_RADIUS = Lengths.inches(1.5);
+    static final double HOUSING_RADIUS = Lengths.inches(1.5);
 
     /** Radius of the drawn centre section [m]. */
-    private static final double CENTRE_RADIUS = Lengths.inches(5.5);
+    static final double CENTRE_RADIUS = Lengths.inches(5.5);
 
     private final Elevation elevation;
-    private final List<Shape> shapes = new ArrayList<>();
+    private final Projected shapes;
 
     private AxleDrawing(Elevation elevation) {
         this.elevation = elevation;
+        shapes = new Projected(elevation);
     }
 
     /** Tyres, housing, moving parts and links at the model's present pose. */
@@ -46,9 +47,11 @@ public final class AxleDrawing {
         if (!model.axle().independent()) {
             drawing.housing(model);
         }
-        drawing.shapes.addAll(new BodyDrawing(model, elevation).shapes());
-        drawing.links(model);
-        return List.copyOf(drawing.shapes);
+        new BodyDrawing(model, drawing.shapes).draw();
+        links(model, drawing.shapes);
+        drawing.barrels(model);
+        drawing.marks(model);
+        return drawing.shapes.shapes();
     }
 
     /** Parts described around an axle and on it, as they stand at the model's present pose. */
@@ -89,7 +92,7 @@ public final class AxleDrawing {
     public static List<Shape> surroundings(Vehicle vehicle, Elevation elevation) {
         AxleDrawing drawing = new AxleDrawing(elevation);
         vehicle.rails().ifPresent(rails -> drawing.rails(vehicle, rails));
-        return List.copyOf(drawing.shapes);
+        return drawing.shapes.shapes();
     }
 
     /** Construction lines of a working, as seen in this elevation; points are left to who draws them, with their words. */
@@ -100,7 +103,7 @@ public final class AxleDrawing {
                 drawing.line(Role.valueOf(line.kind().name()), line.from(), line.to());
             }
         }
-        return List.copyOf(drawing.shapes);
+        return drawing.shapes.shapes();
     }
 
     private void rails(Vehicle vehicle, FrameRails rails) {
@@ -194,27 +197,33 @@ public final class AxleDrawing {
         }
     }
 
-    private void links(AxleModel model) {
+    /** Links, shocks, straps and stops, each from mount to mount. */
+    static void links(AxleModel model, Scriber scriber) {
         Axle axle = model.axle();
         for (Link link : axle.links()) {
-            shapes.add(new Shape.Bar(
-                    Role.LINK, link.name(), point(mount(model, link.from())), point(mount(model, link.to()))));
+            scriber.bar(Role.LINK, link.name(), mount(model, link.from()), mount(model, link.to()));
         }
         for (Shock shock : axle.springing().shocks()) {
-            Vector3D upper = mount(model, shock.upper());
-            Vector3D lower = mount(model, shock.lower());
-            shapes.add(new Shape.Bar(Role.SHOCK, shock.name(), point(upper), point(lower)));
-            shock.size().ifPresent(size -> barrel(size, upper, lower));
+            scriber.bar(Role.SHOCK, shock.name(), mount(model, shock.upper()), mount(model, shock.lower()));
         }
         for (Strap strap : axle.springing().straps()) {
-            line(Role.MEASURE, mount(model, strap.from()), mount(model, strap.to()));
+            scriber.line(Role.MEASURE, mount(model, strap.from()), mount(model, strap.to()));
         }
         for (BumpStop stop : axle.springing().stops()) {
-            stop(stop, mount(model, stop.from()), mount(model, stop.to()));
+            stop(stop, mount(model, stop.from()), mount(model, stop.to()), scriber);
         }
-        for (Mount mount : axle.mounts()) {
+    }
+
+    private void marks(AxleModel model) {
+        for (Mount mount : model.axle().mounts()) {
             shapes.add(
                     new Shape.MountMark(Role.LINK, mount.name(), !mount.onFrame(), point(mount(model, mount.name()))));
+        }
+    }
+
+    private void barrels(AxleModel model) {
+        for (Shock shock : model.axle().springing().shocks()) {
+            shock.size().ifPresent(size -> barrel(size, mount(model, shock.upper()), mount(model, shock.lower())));
         }
     }
 
@@ -243,11 +252,11 @@ public final class AxleDrawing {
     }
 
     /** A stop from the mount it is fixed to, as high as it stands now. */
-    private void stop(BumpStop stop, Vector3D from, Vector3D to) {
+    private static void stop(BumpStop stop, Vector3D from, Vector3D to, Scriber scriber) {
         double apart = Vector3D.distance(from, to);
         Vector3D along = to.subtract(from).normalize();
         Vector3D end = from.add(Math.max(stop.collapsed(), Math.min(stop.free(), apart)), along);
-        shapes.add(new Shape.Bar(Role.SHOCK, stop.name(), point(from), point(end)));
+        scriber.bar(Role.SHOCK, stop.name(), from, end);
     }
 
     /** Where a mount is at the model's present pose [m], vehicle frame. */
@@ -269,18 +278,18 @@ public final class AxleDrawing {
     }
 
     private void line(Role role, Vector3D from, Vector3D to) {
-        shapes.add(Shape.Path.line(role, point(from), point(to)));
+        shapes.line(role, from, to);
     }
 
     private Point point(Vector3D place) {
-        return new Point(elevation.across(place), elevation.up(place));
+        return shapes.point(place);
     }
 
-    private static Vector3D wheel(AxleMotion motion, int side) {
+    static Vector3D wheel(AxleMotion motion, int side) {
         return new Vector3D(motion.wheelCentre(side, 0), motion.wheelCentre(side, 1), motion.wheelCentre(side, 2));
     }
 
-    private static Vector3D turned(AxleMotion motion, double x, double y, double z) {
+    static Vector3D turned(AxleMotion motion, double x, double y, double z) {
         return new Vector3D(motion.turned(0, x, y, z), motion.turned(1, x, y, z), motion.turned(2, x, y, z));
     }
 }

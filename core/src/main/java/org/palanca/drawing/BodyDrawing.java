@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.geometry.Side;
-import org.palanca.drawing.Shape.Point;
 import org.palanca.drawing.Shape.Role;
 import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.result.catalogue.AxleModel;
@@ -29,23 +28,21 @@ final class BodyDrawing {
 
     private final AxleModel model;
     private final Axle axle;
-    private final Elevation elevation;
-    private final List<Shape> shapes = new ArrayList<>();
+    private final Scriber scriber;
 
-    BodyDrawing(AxleModel model, Elevation elevation) {
+    BodyDrawing(AxleModel model, Scriber scriber) {
         this.model = model;
         this.axle = model.axle();
-        this.elevation = elevation;
+        this.scriber = scriber;
     }
 
-    List<Shape> shapes() {
+    void draw() {
         List.of(BodyName.values()).stream()
                 .filter(body -> !body.equals(BodyName.FRAME) && !body.equals(BodyName.AXLE))
                 .forEach(this::body);
         axle.joints().forEach(this::joint);
         axle.links(LinkRole.TORQUE_ARM).forEach(this::torqueArm);
         axle.linkage().leaves().forEach(this::leaf);
-        return shapes;
     }
 
     private void body(BodyName body) {
@@ -135,12 +132,12 @@ final class BodyDrawing {
     private void half(Vector3D eye, Vector3D seat) {
         Vector3D span = eye.subtract(seat);
         Vector3D sag = new Vector3D(0, 0, -LEAF_SAG * span.getNorm());
-        List<Point> points = new ArrayList<>();
+        List<Vector3D> points = new ArrayList<>();
         for (int i = 0; i <= LEAF_POINTS; i++) {
             double part = (double) i / LEAF_POINTS;
-            points.add(point(seat.add(span.scalarMultiply(part)).add(sag.scalarMultiply(4 * part * (1 - part)))));
+            points.add(seat.add(span.scalarMultiply(part)).add(sag.scalarMultiply(4 * part * (1 - part))));
         }
-        shapes.add(new Shape.Path(Role.BODY, points, false));
+        scriber.path(Role.BODY, points, false);
     }
 
     private Vector3D wheel(Side side) {
@@ -156,10 +153,6 @@ final class BodyDrawing {
     }
 
     private void line(Vector3D from, Vector3D to) {
-        shapes.add(Shape.Path.line(Role.BODY, point(from), point(to)));
-    }
-
-    private Point point(Vector3D place) {
-        return new Point(elevation.across(place), elevation.up(place));
+        scriber.line(Role.BODY, from, to);
     }
 }

@@ -1,11 +1,9 @@
 package org.palanca.drawing;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.geometry.Side;
 import org.palanca.base.units.Lengths;
-import org.palanca.drawing.Shape.Point;
 import org.palanca.drawing.Shape.Role;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.study.driveline.HalfShaftStudy;
@@ -22,27 +20,34 @@ public final class ShaftDrawing {
     /** So much of the gearbox's shaft is drawn, and so far its line is carried on past the joint [m]. */
     public static final double STUB = Lengths.inches(7);
 
-    private final Elevation elevation;
-    private final List<Shape> shapes = new ArrayList<>();
+    private final Scriber scriber;
 
-    private ShaftDrawing(Elevation elevation) {
-        this.elevation = elevation;
+    private ShaftDrawing(Scriber scriber) {
+        this.scriber = scriber;
     }
 
     /** The shaft of a live axle, or the half-shafts of an independent one, as far as they are described. */
     public static List<Shape> of(AxleModel model, Elevation elevation) {
+        return Projected.seen(elevation, scriber -> draw(model, scriber));
+    }
+
+    /** Draws what turns the wheels, as far as it is described. */
+    static void draw(AxleModel model, Scriber scriber) {
         Surroundings around = model.vehicle().build().surroundings(model.axle().place());
         if (model.axle().independent()) {
-            return around.halfShafts()
-                    .map(shafts -> halfShafts(model, shafts, elevation))
-                    .orElse(List.of());
+            around.halfShafts().ifPresent(shafts -> halfShafts(model, shafts, scriber));
+        } else {
+            around.driveline().ifPresent(line -> shaft(model, line, scriber));
         }
-        return around.driveline().map(line -> shaft(model, line, elevation)).orElse(List.of());
     }
 
     /** Gearbox's shaft, shaft, and pinion; both shafts' lines are carried on past the joints, so that the angles show. */
     public static List<Shape> shaft(AxleModel model, Driveline line, Elevation elevation) {
-        ShaftDrawing drawing = new ShaftDrawing(elevation);
+        return Projected.seen(elevation, scriber -> shaft(model, line, scriber));
+    }
+
+    private static void shaft(AxleModel model, Driveline line, Scriber scriber) {
+        ShaftDrawing drawing = new ShaftDrawing(scriber);
         ShaftRun run = ShaftRun.at(model, line);
         drawing.bar("gearbox", line.output().subtract(STUB, run.outputWay()), line.output());
         drawing.bar("shaft", line.output(), run.pinion());
@@ -58,12 +63,15 @@ public final class ShaftDrawing {
             drawing.line(run.pinion(), run.pinion().add(STUB, run.way()));
             drawing.joint(run.pinion());
         }
-        return List.copyOf(drawing.shapes);
     }
 
     /** Both half-shafts, and the lines of what they join: straight across at the inner joint, the wheel's at the outer. */
     public static List<Shape> halfShafts(AxleModel model, HalfShafts shafts, Elevation elevation) {
-        ShaftDrawing drawing = new ShaftDrawing(elevation);
+        return Projected.seen(elevation, scriber -> halfShafts(model, shafts, scriber));
+    }
+
+    private static void halfShafts(AxleModel model, HalfShafts shafts, Scriber scriber) {
+        ShaftDrawing drawing = new ShaftDrawing(scriber);
         for (Side side : Side.values()) {
             HalfShaftStudy.Shaft shaft = HalfShaftStudy.at(model, shafts, side);
             Vector3D outward = new Vector3D(0, side.sign(), 0);
@@ -73,22 +81,17 @@ public final class ShaftDrawing {
             drawing.joint(shaft.from());
             drawing.joint(shaft.to());
         }
-        return List.copyOf(drawing.shapes);
     }
 
     private void bar(String name, Vector3D from, Vector3D to) {
-        shapes.add(new Shape.Bar(Role.SHAFT, name, point(from), point(to)));
+        scriber.bar(Role.SHAFT, name, from, to);
     }
 
     private void joint(Vector3D at) {
-        shapes.add(new Shape.Circle(Role.SHAFT, point(at), JOINT_RADIUS));
+        scriber.ball(Role.SHAFT, at, JOINT_RADIUS);
     }
 
     private void line(Vector3D from, Vector3D to) {
-        shapes.add(Shape.Path.line(Role.EXTENSION, point(from), point(to)));
-    }
-
-    private Point point(Vector3D place) {
-        return new Point(elevation.across(place), elevation.up(place));
+        scriber.line(Role.EXTENSION, from, to);
     }
 }

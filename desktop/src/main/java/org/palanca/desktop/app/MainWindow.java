@@ -276,6 +276,11 @@ public final class MainWindow {
         pane(openStep.get()).enlarge();
     }
 
+    /** Shows the vehicle from any side on the open step's board. */
+    void turn() {
+        pane(openStep.get()).turn();
+    }
+
     void find() {
         finder.open(words());
     }

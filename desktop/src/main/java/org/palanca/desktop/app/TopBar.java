@@ -192,6 +192,7 @@ final class TopBar extends HBox {
                         item("find"),
                         item("fit"),
                         item("enlarge"),
+                        item("turned"),
                         item("other_axle"),
                         new SeparatorMenuItem(),
                         item("units"),

@@ -114,6 +114,7 @@ final class WindowCommands {
         all.add(Command.of("board", "Shortcut+D", window::focusBoard));
         all.add(Command.of("fit", "Shortcut+0", window::fit));
         all.add(Command.of("enlarge", "Shortcut+L", window::enlarge));
+        all.add(Command.of("turned", "Shortcut+R", window::turn));
     }
 
     private void looks() {

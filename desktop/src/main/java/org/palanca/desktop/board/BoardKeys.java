@@ -10,7 +10,9 @@ import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
+import org.palanca.drawing.Axonometry;
 import org.palanca.drawing.Elevation;
+import org.palanca.drawing.Shape;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
@@ -23,10 +25,20 @@ final class BoardKeys {
     private final Document document;
     private final BoardState state;
     private final Supplier<Words> words;
+    private final Supplier<Optional<Axonometry>> seenFrom;
     private final Supplier<Elevation> lastElevation;
 
-    /** @param lastElevation the one touched last, in which arrows point */
-    BoardKeys(Document document, BoardState state, Supplier<Words> words, Supplier<Elevation> lastElevation) {
+    /**
+     * @param seenFrom from where the view from any side is seen, where that was touched last
+     * @param lastElevation the one touched last otherwise, in which arrows point
+     */
+    BoardKeys(
+            Document document,
+            BoardState state,
+            Supplier<Words> words,
+            Supplier<Optional<Axonometry>> seenFrom,
+            Supplier<Elevation> lastElevation) {
+        this.seenFrom = seenFrom;
         this.document = document;
         this.state = state;
         this.words = words;
@@ -76,8 +88,10 @@ final class BoardKeys {
         double step = steps * MountDrag.grid(words.get().units().length());
         double across = code == KeyCode.RIGHT ? step : code == KeyCode.LEFT ? -step : 0;
         double up = code == KeyCode.UP ? step : code == KeyCode.DOWN ? -step : 0;
-        Elevation elevation = lastElevation.get();
-        Vector3D to = elevation.place(elevation.across(at) + across, elevation.up(at) + up, at);
+        Optional<Axonometry> seen = seenFrom.get();
+        Elevation elevation = seen.map(Axonometry::faced).orElseGet(lastElevation);
+        Shape.Point by = seen.map(view -> view.along(across, up)).orElse(new Shape.Point(across, up));
+        Vector3D to = elevation.place(elevation.across(at) + by.across(), elevation.up(at) + by.up(), at);
         document.change(
                 MountMoves.moveTo(document.vehicle(), ref, to),
                 Message.of("change.moved", ref.mount()),

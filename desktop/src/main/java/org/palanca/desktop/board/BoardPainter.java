@@ -71,9 +71,17 @@ final class BoardPainter {
         patch = Optional.of(found);
     }
 
-    /** Draws everything but the pad. {@code hover} is the mount under the pointer, or null. */
-    void draw(@Nullable MountRef hover, Optional<AxleModel> baseline) {
+    /**
+     * Draws everything but the pad.
+     *
+     * @param covered the elevation that something else stands over
+     * @param hover the mount under the pointer, or null
+     */
+    void draw(Optional<Elevation> covered, @Nullable MountRef hover, Optional<AxleModel> baseline) {
         for (Elevation elevation : Elevation.values()) {
+            if (covered.filter(elevation::equals).isPresent()) {
+                continue;
+            }
             Rectangle2D area = layout.area(elevation);
             String name = words.text("board." + elevation.name().toLowerCase(Locale.ROOT));
             String title = layout.alone() ? words.text("board.alone", name) : name;

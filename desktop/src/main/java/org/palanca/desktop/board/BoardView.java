@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
+import javafx.geometry.Point2D;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
@@ -22,6 +23,7 @@ import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.theme.Lettering;
 import org.palanca.desktop.theme.Theme;
+import org.palanca.drawing.Axonometry;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
 import org.palanca.mechanism.axle.WheelTravel;
@@ -66,6 +68,14 @@ public final class BoardView extends Region {
     @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private Rectangle2D padShown;
 
+    /** The view from any side, and the elevation in whose place it stands while it is shown. */
+    private final TurnedView turned;
+
+    private Optional<Elevation> turnedAt = Optional.empty();
+
+    /** Whether the view from any side was touched last. */
+    private boolean inTurned;
+
     private @Nullable Gesture gesture;
     private boolean pulling;
     private final PatchSearch patches;
@@ -96,7 +106,9 @@ public final class BoardView extends Region {
         getStyleClass().add("board");
         setFocusTraversable(true);
         padButtons = new PadButtons(padCommands);
-        getChildren().addAll(canvas, padButtons);
+        turned = new TurnedView(words, theme, new Turned());
+        turned.setVisible(false);
+        getChildren().addAll(canvas, padButtons, turned);
         setMinSize(200, 200);
         // The canvas takes what is left; it must not ask for what it had.
         setPrefSize(400, 300);
@@ -131,10 +143,16 @@ public final class BoardView extends Region {
             document.endGesture();
         });
         setOnScroll(this::scrolled);
-        BoardKeys keys = new BoardKeys(document, state, words, () -> lastElevation);
+        BoardKeys keys = new BoardKeys(document, state, words, this::seenFrom, () -> lastElevation);
         setOnKeyPressed(event -> {
             if (event.getCode() == KeyCode.ESCAPE && alone.isPresent()) {
                 enlarge();
+                event.consume();
+            } else if (event.getCode().isArrowKey()
+                    && !event.isShortcutDown()
+                    && turned.isVisible()
+                    && state.selectionProperty().get() == null) {
+                turned.turnBy(event.getCode());
                 event.consume();
             } else {
                 keys.pressed(event);
@@ -163,9 +181,93 @@ public final class BoardView extends Region {
         }
     }
 
+    /** From where the view from any side is seen, where that was touched last. */
+    private Optional<Axonometry> seenFrom() {
+        return inTurned && turned.isVisible() ? Optional.of(turned.seenFrom()) : Optional.empty();
+    }
+
+    /** Shows the vehicle from any side in the place of one view, of the next when asked again, at last of none. */
+    public void turn() {
+        turnedAt = TurnedView.nextPlace(turnedAt, alone);
+        placeTurned();
+        inTurned = turned.isVisible();
+        draw();
+    }
+
+    private void placeTurned() {
+        boolean shown = layout != null
+                && turnedAt.filter(at -> alone.isEmpty() || alone.get() == at).isPresent();
+        turned.setVisible(shown);
+        if (shown) {
+            Rectangle2D area = layout.area(turnedAt.get());
+            turned.resizeRelocate(
+                    Math.rint(area.getMinX()),
+                    Math.rint(area.getMinY()),
+                    Math.rint(area.getWidth()),
+                    Math.rint(area.getHeight()));
+            turned.showWhole(alone.isPresent());
+        }
+    }
+
+    /** What the view from any side asks of the board. */
+    private final class Turned implements TurnedView.Holder {
+        @Override
+        public Optional<Grips> grips() {
+            return analysis == null ? Optional.empty() : Optional.of(Grips.mounts(analysis.model()));
+        }
+
+        @Override
+        public Optional<Grip> inHand() {
+            return Optional.ofNullable(state.selectionProperty().get()).map(Grip.OnMount::new);
+        }
+
+        @Override
+        public void take(Optional<Grip> grip) {
+            state.selectionProperty()
+                    .set(grip.filter(Grip.OnMount.class::isInstance)
+                            .map(one -> ((Grip.OnMount) one).ref())
+                            .orElse(null));
+        }
+
+        @Override
+        public TurnedView.Drag drag(Grip grip, Elevation elevation) {
+            MountRef ref = ((Grip.OnMount) grip).ref();
+            MountDrag drag = new MountDrag(
+                    present(),
+                    ref,
+                    elevation,
+                    new Shape.Point(0, 0),
+                    words.get().units().length());
+            String name = "drag " + GESTURES.incrementAndGet();
+            return new TurnedView.Drag() {
+                @Override
+                public void by(Shape.Point by, boolean free) {
+                    document.change(drag.to(by, free), Message.of("change.moved", ref.mount()), name);
+                }
+
+                @Override
+                public void end() {
+                    document.endGesture();
+                }
+            };
+        }
+
+        @Override
+        public void touched() {
+            requestFocus();
+            inTurned = true;
+        }
+
+        @Override
+        public void enlarge() {
+            BoardView.this.enlarge(turnedAt.orElse(lastElevation));
+        }
+    }
+
     /** Sets how large text is, 1 for normal. */
     public void setTextSize(double times) {
         size = times;
+        turned.setTextSize(times);
         requestLayout();
     }
 
@@ -177,12 +279,13 @@ public final class BoardView extends Region {
 
     /** Lets one elevation fill the board, the one touched last; once more, and all are shown again. */
     public void enlarge() {
-        enlarge(lastElevation);
+        enlarge(seenFrom().isPresent() ? turnedAt.orElse(lastElevation) : lastElevation);
     }
 
     private void enlarge(Elevation elevation) {
         alone = alone.isPresent() ? Optional.empty() : Optional.of(elevation);
         fit();
+        placeTurned();
         requestLayout();
     }
 
@@ -195,6 +298,7 @@ public final class BoardView extends Region {
             padButtons.lie(layout, pad, size, words.get());
             padButtons.setVisible(padButtons.isVisible() && alone.isEmpty());
         }
+        placeTurned();
     }
 
     /** Draws the frame anew. */
@@ -216,7 +320,10 @@ public final class BoardView extends Region {
         ShapePainter scribe = new ShapePainter(g, colours, size);
         BoardPainter painter = new BoardPainter(scribe, layout, analysis, others(vehicle, axle), state, words.get());
         patch.filter(this::current).ifPresent(painter::setPatch);
-        painter.draw(hover, preview.map(this::at).or(() -> before(vehicle, axle)));
+        painter.draw(
+                turned.isVisible() ? turnedAt : Optional.empty(),
+                hover,
+                preview.map(this::at).or(() -> before(vehicle, axle)));
         Analysis.StripValue shown = analysis.shown(state.litProperty().get());
         PadPainter padPainter = new PadPainter(scribe, pad, analysis, words.get());
         padPainter.draw(layout.pad(), shown, false);
@@ -224,6 +331,9 @@ public final class BoardView extends Region {
         if (isFocused()) {
             scribe.pen(colours.second(), 1);
             g.strokeRect(0.5, 0.5, canvas.getWidth() - 1, canvas.getHeight() - 1);
+        }
+        if (turned.isVisible()) {
+            turned.draw();
         }
     }
 
@@ -335,6 +445,7 @@ public final class BoardView extends Region {
         Optional<MountRef> mount = mountAt(event);
         Elevation elevation = layout.elevation(event.getX(), event.getY()).orElse(lastElevation);
         lastElevation = elevation;
+        inTurned = false;
         if (mount.isPresent() && event.getButton() == MouseButton.PRIMARY) {
             state.selectionProperty().set(mount.get());
             gesture = dragOf(mount.get(), List.of(), elevation, event);
@@ -398,6 +509,13 @@ public final class BoardView extends Region {
             draw();
             event.consume();
         }
+    }
+
+    /** Where a mount is drawn in the view from any side, in this control's own pixels; empty while that is not shown. */
+    public Optional<Point2D> turnedPixel(MountRef mount) {
+        return turned.isVisible()
+                ? Optional.of(turned.localToParent(turned.pixel(new Grip.OnMount(mount))))
+                : Optional.empty();
     }
 
     /** Where the elevations and the pad are now, in this control's own pixels; empty until something is shown. */

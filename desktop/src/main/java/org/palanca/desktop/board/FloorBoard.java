@@ -40,6 +40,11 @@ public abstract class FloorBoard extends DrawnRegion {
     /** The elevation that fills the board; empty while all are shown. */
     private Optional<Elevation> alone = Optional.empty();
 
+    /** The view from any side, on a board that has one, and the elevation in whose place it stands. */
+    private Optional<TurnedView> turned = Optional.empty();
+
+    private Optional<Elevation> turnedAt = Optional.empty();
+
     /** Which elevations it shows. */
     protected enum Views {
         SIDE_AND_TOP,
@@ -104,7 +109,64 @@ public abstract class FloorBoard extends DrawnRegion {
             alone = alone.isPresent() ? Optional.empty() : Optional.of(elevation);
         }
         fit();
+        placeTurned();
         requestLayout();
+    }
+
+    /** Gives the board a view from any side, shown in an elevation's place when it is asked for. */
+    final void giveTurned(TurnedView view) {
+        turned = Optional.of(view);
+        view.setVisible(false);
+        getChildren().add(view);
+    }
+
+    /** The view from any side, while it is shown. */
+    final Optional<TurnedView> turnedShown() {
+        return turned.filter(TurnedView::isVisible);
+    }
+
+    /** Shows the vehicle from any side in the place of one view, of the next when asked again, at last of none. */
+    public void turn() {
+        if (turned.isPresent()) {
+            turnedAt = TurnedView.nextPlace(turnedAt, alone);
+            placeTurned();
+            draw();
+        }
+    }
+
+    /** The elevation in whose place the view from any side stands; the side while it stands nowhere. */
+    final Elevation turnedPlace() {
+        return turnedAt.orElse(Elevation.SIDE);
+    }
+
+    private void placeTurned() {
+        turned.ifPresent(view -> {
+            boolean shown = layout != null
+                    && turnedAt.filter(at -> alone.isEmpty() || alone.get() == at)
+                            .isPresent();
+            view.setVisible(shown);
+            if (shown) {
+                Rectangle2D area = layout.area(turnedAt.get());
+                view.resizeRelocate(
+                        Math.rint(area.getMinX()),
+                        Math.rint(area.getMinY()),
+                        Math.rint(area.getWidth()),
+                        Math.rint(area.getHeight()));
+                view.showWhole(alone.isPresent());
+            }
+        });
+    }
+
+    @Override
+    protected void layoutChildren() {
+        super.layoutChildren();
+        placeTurned();
+    }
+
+    @Override
+    public void setTextSize(double times) {
+        super.setTextSize(times);
+        turned.ifPresent(view -> view.setTextSize(times));
     }
 
     /** The elevation that what is asked for by keys is meant of: the side unless another was touched. */
@@ -151,7 +213,8 @@ public abstract class FloorBoard extends DrawnRegion {
         }
         ShapePainter scribe = new ShapePainter(g, colours, size);
         for (Elevation elevation : Elevation.values()) {
-            if (views.shows(elevation)) {
+            boolean covered = turnedShown().isPresent() && turnedAt.equals(Optional.of(elevation));
+            if (views.shows(elevation) && !covered) {
                 Rectangle2D area = layout.area(elevation);
                 String name = words().text("board." + elevation.name().toLowerCase(Locale.ROOT));
                 scribe.view(
@@ -161,6 +224,7 @@ public abstract class FloorBoard extends DrawnRegion {
             }
         }
         paintOver(scribe);
+        turnedShown().ifPresent(TurnedView::draw);
     }
 
     private BoardLayout lay(List<Vector3D> places, double width, double height) {

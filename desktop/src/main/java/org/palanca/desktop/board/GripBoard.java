@@ -21,6 +21,7 @@ import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.theme.Theme;
+import org.palanca.drawing.Axonometry;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
 import org.palanca.result.catalogue.AxleModel;
@@ -45,6 +46,10 @@ public abstract class GripBoard extends FloorBoard {
     private boolean dragging;
     private boolean arrowHeld;
     private Elevation lastElevation = Elevation.SIDE;
+
+    /** Whether the view from any side was touched last. */
+    private boolean inTurned;
+
     private Optional<Consumer<MouseEvent>> gesture = Optional.empty();
 
     /**
@@ -60,6 +65,7 @@ public abstract class GripBoard extends FloorBoard {
         this.document = document;
         this.took = took;
         this.rested = rested;
+        giveTurned(new TurnedView(words, theme, new Turned()));
         setFocusTraversable(true);
         focusedProperty().addListener((o, before, now) -> {
             draw();
@@ -88,7 +94,13 @@ public abstract class GripBoard extends FloorBoard {
 
     @Override
     public Elevation touched() {
-        return lastElevation;
+        return inTurned && turnedShown().isPresent() ? turnedPlace() : lastElevation;
+    }
+
+    @Override
+    public void turn() {
+        super.turn();
+        inTurned = turnedShown().isPresent();
     }
 
     /** What is in hand. */
@@ -122,6 +134,60 @@ public abstract class GripBoard extends FloorBoard {
         return new Point2D(board.x(elevation, elevation.across(at)), board.y(elevation, elevation.up(at)));
     }
 
+    /** What the view from any side asks of the board. */
+    private final class Turned implements TurnedView.Holder {
+        @Override
+        public Optional<Grips> grips() {
+            return GripBoard.this.grips();
+        }
+
+        @Override
+        public Optional<Grip> inHand() {
+            return inHand;
+        }
+
+        @Override
+        public void take(Optional<Grip> grip) {
+            GripBoard.this.take(grip);
+        }
+
+        @Override
+        public TurnedView.Drag drag(Grip grip, Elevation elevation) {
+            dragging = true;
+            holdStill(true);
+            Shape.Point from = new Shape.Point(0, 0);
+            BiFunction<Shape.Point, Boolean, Vehicle> move = mover(grip, elevation, from);
+            String gestureName = "grip " + GESTURES.incrementAndGet();
+            return new TurnedView.Drag() {
+                @Override
+                public void by(Shape.Point by, boolean free) {
+                    moved(grip, move.apply(by, free), gestureName);
+                }
+
+                @Override
+                public void end() {
+                    released();
+                }
+            };
+        }
+
+        @Override
+        public void touched() {
+            requestFocus();
+            inTurned = true;
+        }
+
+        @Override
+        public void enlarge() {
+            GripBoard.this.enlarge(turnedPlace());
+        }
+    }
+
+    /** Where something is drawn in the view from any side, in this control's own pixels; empty while that is not shown. */
+    public Optional<Point2D> turnedPixel(Grip grip) {
+        return turnedShown().map(view -> view.localToParent(view.pixel(grip)));
+    }
+
     // --- Pointer and keys ------------------------------------------------------------------------------------------
 
     private void over(MouseEvent event) {
@@ -150,7 +216,10 @@ public abstract class GripBoard extends FloorBoard {
             gesture.get().accept(event);
             return;
         }
-        elevation(event).ifPresent(there -> lastElevation = there);
+        elevation(event).ifPresent(there -> {
+            lastElevation = there;
+            inTurned = false;
+        });
         Optional<Grip> grip = grip(event);
         take(grip);
         dragging = grip.isPresent();
@@ -209,6 +278,8 @@ public abstract class GripBoard extends FloorBoard {
             take(Optional.empty());
         } else if (code == KeyCode.CLOSE_BRACKET || code == KeyCode.OPEN_BRACKET) {
             takeNext(code == KeyCode.CLOSE_BRACKET ? 1 : -1);
+        } else if (code.isArrowKey() && inHand.isEmpty() && turnedShown().isPresent()) {
+            turnedShown().get().turnBy(code);
         } else if (code.isArrowKey() && inHand.isPresent()) {
             arrowHeld = true;
             nudge(inHand.get(), code, event.isShiftDown() ? 16 : 1);
@@ -241,7 +312,10 @@ public abstract class GripBoard extends FloorBoard {
         double across = code == KeyCode.RIGHT ? step : code == KeyCode.LEFT ? -step : 0;
         double up = code == KeyCode.UP ? step : code == KeyCode.DOWN ? -step : 0;
         Shape.Point from = new Shape.Point(0, 0);
-        moved(grip, mover(grip, lastElevation, from).apply(new Shape.Point(across, up), true), "nudge " + grip.name());
+        Optional<Axonometry> seen = inTurned ? turnedShown().map(TurnedView::seenFrom) : Optional.empty();
+        Elevation elevation = seen.map(Axonometry::faced).orElse(lastElevation);
+        Shape.Point by = seen.map(view -> view.along(across, up)).orElse(new Shape.Point(across, up));
+        moved(grip, mover(grip, elevation, from).apply(by, true), "nudge " + grip.name());
     }
 
     // --- How it looks ------------------------------------------------------------------------------------------------

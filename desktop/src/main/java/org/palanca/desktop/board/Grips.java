@@ -41,6 +41,16 @@ public final class Grips {
         return new Grips(model, Stream.concat(parts, mounts).toList());
     }
 
+    /** Every mount of an axle. */
+    public static Grips mounts(AxleModel model) {
+        return new Grips(
+                model,
+                model.axle().mounts().stream()
+                        .<Grip>map(mount ->
+                                new Grip.OnMount(new MountRef(model.axle().place(), mount.name())))
+                        .toList());
+    }
+
     /** What carries and stops an axle, by its mounts. */
     public static Grips springing(AxleModel model) {
         AxlePlace place = model.axle().place();

@@ -175,7 +175,7 @@ public final class ShapePainter {
         }
     }
 
-    private void penFor(Shape.Role role, boolean quiet) {
+    void penFor(Shape.Role role, boolean quiet) {
         if (quiet) {
             pen(theme.faint(), 1);
             return;

@@ -73,6 +73,15 @@ public abstract class StepPane extends VBox {
         }
     }
 
+    /** Shows the vehicle from any side in the place of one of each board's views, where a board has such a view. */
+    public void turn() {
+        for (Node node : lookupAll(".board")) {
+            if (node instanceof FloorBoard board) {
+                board.turn();
+            }
+        }
+    }
+
     /** Shows everything as it is now, if it can be seen. */
     public final void refresh() {
         if (isVisible() && getScene() != null) {

@@ -60,6 +60,11 @@ public final class LinksPane extends StepPane {
     }
 
     @Override
+    public void turn() {
+        board.turn();
+    }
+
+    @Override
     public void relabel() {
         mountBar.refresh();
         board.requestLayout();
