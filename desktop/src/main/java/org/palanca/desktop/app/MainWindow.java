@@ -2,6 +2,7 @@ package org.palanca.desktop.app;
 
 import java.util.HashMap;
 import java.util.Map;
+import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.css.PseudoClass;
@@ -21,6 +22,7 @@ import javafx.util.Duration;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.AnalysisWorker;
+import org.palanca.desktop.board.MeasuringTool;
 import org.palanca.desktop.command.Command;
 import org.palanca.desktop.command.CommandFinder;
 import org.palanca.desktop.control.Hand;
@@ -279,6 +281,11 @@ public final class MainWindow {
     /** Shows the vehicle from any side on the open step's board. */
     void turn() {
         pane(openStep.get()).turn();
+    }
+
+    /** Does something with the tape and the rulers of the open step's boards. */
+    void measure(Consumer<MeasuringTool> how) {
+        pane(openStep.get()).measure(how);
     }
 
     void find() {

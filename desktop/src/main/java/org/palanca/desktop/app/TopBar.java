@@ -193,6 +193,8 @@ final class TopBar extends HBox {
                         item("fit"),
                         item("enlarge"),
                         item("turned"),
+                        item("measure"),
+                        item("rulers"),
                         item("other_axle"),
                         new SeparatorMenuItem(),
                         item("units"),

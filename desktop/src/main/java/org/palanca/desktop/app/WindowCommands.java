@@ -8,6 +8,7 @@ import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableBooleanValue;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
+import org.palanca.desktop.board.MeasuringTool;
 import org.palanca.desktop.command.Command;
 import org.palanca.desktop.control.LatestTask;
 import org.palanca.desktop.document.BoardState;
@@ -115,6 +116,8 @@ final class WindowCommands {
         all.add(Command.of("fit", "Shortcut+0", window::fit));
         all.add(Command.of("enlarge", "Shortcut+L", window::enlarge));
         all.add(Command.of("turned", "Shortcut+R", window::turn));
+        all.add(Command.of("measure", "Shortcut+M", () -> window.measure(MeasuringTool::toggle)));
+        all.add(Command.of("rulers", "Shortcut+Shift+M", () -> window.measure(MeasuringTool::toggleRulers)));
     }
 
     private void looks() {

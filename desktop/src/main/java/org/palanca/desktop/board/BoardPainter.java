@@ -38,6 +38,7 @@ final class BoardPainter {
     private final List<AxleModel> others;
     private final BoardState state;
     private final Words words;
+    private final MeasuringTool tool;
     private final AxleModel model;
     private final AxleMotion motion;
     private final CentrePainter centres;
@@ -52,7 +53,9 @@ final class BoardPainter {
             Analysis analysis,
             List<AxleModel> others,
             BoardState state,
-            Words words) {
+            Words words,
+            MeasuringTool tool) {
+        this.tool = tool;
         this.others = others;
         this.scribe = scribe;
         this.layout = layout;
@@ -98,6 +101,7 @@ final class BoardPainter {
                 lit(elevation);
                 holes(elevation);
                 mounts(elevation, hover);
+                tool.paint(scribe, layout, elevation, axle.lineX(vehicle.wheelbase()));
             });
         }
         hairlines();

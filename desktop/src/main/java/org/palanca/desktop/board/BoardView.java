@@ -71,6 +71,8 @@ public final class BoardView extends Region {
     /** The view from any side, and the elevation in whose place it stands while it is shown. */
     private final TurnedView turned;
 
+    private final MeasuringTool tool;
+
     private Optional<Elevation> turnedAt = Optional.empty();
 
     /** Whether the view from any side was touched last. */
@@ -106,6 +108,7 @@ public final class BoardView extends Region {
         getStyleClass().add("board");
         setFocusTraversable(true);
         padButtons = new PadButtons(padCommands);
+        tool = new MeasuringTool(this, this::layoutNow, words, this::draw);
         turned = new TurnedView(words, theme, new Turned());
         turned.setVisible(false);
         getChildren().addAll(canvas, padButtons, turned);
@@ -179,6 +182,11 @@ public final class BoardView extends Region {
             padShown = pad.square();
             requestLayout();
         }
+    }
+
+    /** The tape and the rulers of the board. */
+    public MeasuringTool tool() {
+        return tool;
     }
 
     /** From where the view from any side is seen, where that was touched last. */
@@ -318,7 +326,9 @@ public final class BoardView extends Region {
         g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
         Lettering.on(canvas).begin();
         ShapePainter scribe = new ShapePainter(g, colours, size);
-        BoardPainter painter = new BoardPainter(scribe, layout, analysis, others(vehicle, axle), state, words.get());
+        scribe.tell(tool.snaps());
+        BoardPainter painter =
+                new BoardPainter(scribe, layout, analysis, others(vehicle, axle), state, words.get(), tool);
         patch.filter(this::current).ifPresent(painter::setPatch);
         painter.draw(
                 turned.isVisible() ? turnedAt : Optional.empty(),
@@ -328,6 +338,7 @@ public final class BoardView extends Region {
         PadPainter padPainter = new PadPainter(scribe, pad, analysis, words.get());
         padPainter.draw(layout.pad(), shown, false);
         preview.ifPresent(pose -> padPainter.preview(pose, at(pose), shown));
+        tool.paintOver(scribe);
         if (isFocused()) {
             scribe.pen(colours.second(), 1);
             g.strokeRect(0.5, 0.5, canvas.getWidth() - 1, canvas.getHeight() - 1);

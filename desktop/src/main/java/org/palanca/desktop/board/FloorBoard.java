@@ -29,6 +29,7 @@ public abstract class FloorBoard extends DrawnRegion {
 
     private final Supplier<Words> words;
     private final Views views;
+    private final MeasuringTool tool;
 
     @SuppressWarnings("NullAway.Init") // Null until something is shown.
     private BoardLayout layout;
@@ -63,6 +64,7 @@ public abstract class FloorBoard extends DrawnRegion {
         this.views = views;
         setMinSize(200, 160);
         setPrefSize(400, 300);
+        tool = new MeasuringTool(this, this::scales, words, this::draw);
         setOnScroll(this::scrolled);
         addEventFilter(MouseEvent.MOUSE_PRESSED, event -> {
             if (event.getButton() != MouseButton.PRIMARY && layout != null) {
@@ -111,6 +113,16 @@ public abstract class FloorBoard extends DrawnRegion {
         fit();
         placeTurned();
         requestLayout();
+    }
+
+    /** The tape and the rulers of the board. */
+    public final MeasuringTool tool() {
+        return tool;
+    }
+
+    /** The axle line that rulers along the vehicle start at [m], forward of the front axle's. */
+    protected double axleLine() {
+        return 0;
     }
 
     /** Gives the board a view from any side, shown in an elevation's place when it is asked for. */
@@ -212,18 +224,20 @@ public abstract class FloorBoard extends DrawnRegion {
             layout = lay(inView(), width, height).seen(zoom);
         }
         ShapePainter scribe = new ShapePainter(g, colours, size);
+        scribe.tell(tool.snaps());
         for (Elevation elevation : Elevation.values()) {
             boolean covered = turnedShown().isPresent() && turnedAt.equals(Optional.of(elevation));
             if (views.shows(elevation) && !covered) {
                 Rectangle2D area = layout.area(elevation);
                 String name = words().text("board." + elevation.name().toLowerCase(Locale.ROOT));
-                scribe.view(
-                        area,
-                        alone.isPresent() ? words().text("board.alone", name) : name,
-                        () -> paint(scribe, layout, elevation));
+                scribe.view(area, alone.isPresent() ? words().text("board.alone", name) : name, () -> {
+                    paint(scribe, layout, elevation);
+                    tool.paint(scribe, layout, elevation, axleLine());
+                });
             }
         }
         paintOver(scribe);
+        tool.paintOver(scribe);
         turnedShown().ifPresent(TurnedView::draw);
     }
 

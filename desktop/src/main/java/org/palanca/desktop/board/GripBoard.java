@@ -115,6 +115,13 @@ public abstract class GripBoard extends FloorBoard {
         took.run();
     }
 
+    @Override
+    protected double axleLine() {
+        return grips().map(known ->
+                        known.model().axle().lineX(known.model().vehicle().wheelbase()))
+                .orElse(0.0);
+    }
+
     /** Lets go of what is not there any more. */
     public void keepWhatIsThere() {
         List<Grip> there = grips().map(Grips::all).orElse(List.of());

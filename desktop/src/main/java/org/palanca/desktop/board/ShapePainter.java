@@ -1,6 +1,7 @@
 package org.palanca.desktop.board;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -21,6 +22,7 @@ public final class ShapePainter {
     final Theme theme;
     final double size;
     private final Lettering lettering;
+    private Optional<SnapPoints> snaps = Optional.empty();
 
     /**
      * A scribe for one frame.
@@ -52,6 +54,11 @@ public final class ShapePainter {
         g.setStroke(colour);
         g.setLineWidth(width);
         g.setLineDashes(dashes);
+    }
+
+    /** Tells what it draws of the vehicle from now on to who wants to settle on it. */
+    void tell(Optional<SnapPoints> wanted) {
+        snaps = wanted;
     }
 
     /** The colours it draws with. */
@@ -156,7 +163,15 @@ public final class ShapePainter {
 
     private void circle(BoardLayout layout, Elevation elevation, Shape.Circle circle) {
         double r = circle.radius() * layout.scale();
-        g.strokeOval(layout.x(elevation, circle.centre()) - r, layout.y(elevation, circle.centre()) - r, 2 * r, 2 * r);
+        double x = layout.x(elevation, circle.centre());
+        double y = layout.y(elevation, circle.centre());
+        snaps.ifPresent(known -> {
+            known.point(x, y);
+            for (int[] quarter : new int[][] {{1, 0}, {0, 1}, {-1, 0}, {0, -1}}) {
+                known.point(x + quarter[0] * r, y + quarter[1] * r);
+            }
+        });
+        g.strokeOval(x - r, y - r, 2 * r, 2 * r);
     }
 
     /** A path in the pen at hand. */
@@ -168,6 +183,12 @@ public final class ShapePainter {
             xs[i] = layout.x(elevation, path.points().get(i));
             ys[i] = layout.y(elevation, path.points().get(i));
         }
+        snaps.ifPresent(known -> {
+            for (int i = path.closed() ? 0 : 1; i < n; i++) {
+                int before = (i + n - 1) % n;
+                known.edge(xs[before], ys[before], xs[i], ys[i]);
+            }
+        });
         if (path.closed()) {
             g.strokePolygon(xs, ys, n);
         } else {
@@ -201,6 +222,7 @@ public final class ShapePainter {
         double y1 = layout.y(elevation, bar.from());
         double x2 = layout.x(elevation, bar.to());
         double y2 = layout.y(elevation, bar.to());
+        snaps.ifPresent(known -> known.edge(x1, y1, x2, y2));
         double length = Math.hypot(x2 - x1, y2 - y1);
         if (length < 1) {
             return;

@@ -11,6 +11,7 @@ import javafx.scene.layout.VBox;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.board.FloorBoard;
+import org.palanca.desktop.board.MeasuringTool;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.theme.Theme;
@@ -78,6 +79,15 @@ public abstract class StepPane extends VBox {
         for (Node node : lookupAll(".board")) {
             if (node instanceof FloorBoard board) {
                 board.turn();
+            }
+        }
+    }
+
+    /** Does something with the tape and the rulers of each of its boards. */
+    public void measure(Consumer<MeasuringTool> how) {
+        for (Node node : lookupAll(".board")) {
+            if (node instanceof FloorBoard board) {
+                how.accept(board.tool());
             }
         }
     }

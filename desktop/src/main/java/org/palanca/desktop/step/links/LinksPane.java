@@ -1,11 +1,13 @@
 package org.palanca.desktop.step.links;
 
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.board.BoardView;
+import org.palanca.desktop.board.MeasuringTool;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
 
@@ -62,6 +64,11 @@ public final class LinksPane extends StepPane {
     @Override
     public void turn() {
         board.turn();
+    }
+
+    @Override
+    public void measure(Consumer<MeasuringTool> how) {
+        how.accept(board.tool());
     }
 
     @Override
