@@ -94,7 +94,21 @@ class JourneyTest extends WindowTest {
         assertThat(trouble()).contains("anti-squat is 129 %", "6 1/2 in droop", "no more than 100 %");
         eventually(() -> trouble().contains("Move both upper frame mounts"));
         assertThat(trouble()).contains("back", "up");
+        Vehicle flawed = window.document().vehicle();
+        Vehicle baseline = window.document().baselineProperty().get();
         clickOn("#trouble-try");
+        assertThat(trouble()).startsWith("Move both upper frame mounts").endsWith("show it as it was.");
+        assertThat(window.document().baselineProperty().get())
+                .as("what it was is laid under it")
+                .isEqualTo(flawed);
+        clickOn("#trouble-stop");
+        assertThat(window.document().vehicle()).as("left as it was").isEqualTo(flawed);
+        assertThat(window.document().baselineProperty().get()).isEqualTo(baseline);
+        eventually(() -> trouble().contains("Move both upper frame mounts"));
+        clickOn("#trouble-try");
+        clickOn("#trouble-try");
+        assertThat(window.document().vehicle()).as("taken").isNotEqualTo(flawed);
+        assertThat(window.document().baselineProperty().get()).isEqualTo(baseline);
         eventually(() -> trouble().startsWith("Measure: "));
         assertThat(trouble())
                 .as("what else is not as it should be is said, what is first in the work first")

@@ -58,9 +58,22 @@ final class StatusLine extends HBox {
     /** The vehicle for which what is found is to be done at once: it was asked for before it was there. */
     private @Nullable Vehicle wantedFor;
 
+    /** What is being tried, until it is taken, left, or overtaken by another change. */
+    private Optional<Trial> trial = Optional.empty();
+
     private @Nullable VehicleReview review;
     private boolean failed;
     private String complaint = "";
+
+    /**
+     * A move that is shown, with the vehicle as it was laid under it.
+     *
+     * @param before the vehicle as it was: the baseline while it is tried
+     * @param after the vehicle as it is shown
+     * @param baseline what was the baseline until then
+     * @param said the move, and what it does
+     */
+    private record Trial(Vehicle before, Vehicle after, Vehicle baseline, String said) {}
 
     /**
      * @param openStep the step that the sentence belongs to
@@ -83,18 +96,29 @@ final class StatusLine extends HBox {
         attempt.setMinWidth(USE_PREF_SIZE);
         attempt.getStyleClass().add("main-action");
         attempt.setOnAction(event -> {
-            attempt();
+            if (trial.isPresent()) {
+                take();
+            } else {
+                attempt();
+            }
             afterwards.run();
         });
         stop.setId("trouble-stop");
         stop.setMinWidth(USE_PREF_SIZE);
-        stop.setOnAction(event -> stopSearching());
+        stop.setOnAction(event -> {
+            if (trial.isPresent()) {
+                leave();
+            } else {
+                stopSearching();
+            }
+        });
         getChildren().addAll(mark, sentence, stop, attempt);
         // At the change itself and not when its results arrive: what is complained of may be said in between.
         // What was asked for of the vehicle before is not done either, should that one come back.
         document.vehicleProperty().addListener((o, before, now) -> {
             complaint = "";
             wantedFor = null;
+            trial.filter(tried -> tried.after() != now).ifPresent(this::ended);
         });
         openStep.addListener((o, before, now) -> {
             complaint = "";
@@ -204,6 +228,7 @@ final class StatusLine extends HBox {
         if (!attempt.isVisible()) {
             return;
         }
+        trial.ifPresent(this::ended);
         // What was found for the vehicle before the last change would take that change back.
         if (remedy == null || analysis.model().vehicle() != document.vehicle()) {
             wantedFor = document.vehicle();
@@ -213,8 +238,46 @@ final class StatusLine extends HBox {
             }
             write();
         } else {
-            document.change(
-                    remedy.after(), Message.of("change.tried", remedy.mount().mount()), "");
+            begin(remedy);
+        }
+    }
+
+    /** Shows a move with the vehicle as it was laid under it; it can be taken or left. */
+    private void begin(Remedy move) {
+        Vehicle before = document.vehicle();
+        Vehicle baseline = document.baselineProperty().get();
+        String said = analysis.scorecard()
+                .worst()
+                .map(worst -> offered(move, worst, words.get()))
+                .orElse("");
+        if (document.change(move.after(), Message.of("change.tried", move.mount().mount()), "")) {
+            trial = Optional.of(new Trial(before, document.vehicle(), baseline, said));
+            document.baselineProperty().set(before);
+            write();
+        }
+    }
+
+    /** Takes what is tried: it stays, and the baseline is what it was. */
+    private void take() {
+        trial.ifPresent(this::ended);
+        write();
+    }
+
+    /** Leaves the vehicle as it was. */
+    private void leave() {
+        trial.ifPresent(tried -> {
+            ended(tried);
+            if (document.vehicle() == tried.after()) {
+                document.undo();
+            }
+        });
+        write();
+    }
+
+    private void ended(Trial tried) {
+        trial = Optional.empty();
+        if (document.baselineProperty().get() == tried.before()) {
+            document.baselineProperty().set(tried.baseline());
         }
     }
 
@@ -229,6 +292,14 @@ final class StatusLine extends HBox {
         if (!complaint.isEmpty()) {
             mark.setText(w.text("trouble.typed"));
             sentence.setText(complaint);
+        } else if (trial.isPresent()) {
+            wrong = false;
+            mark.setText(w.text("trouble.tried"));
+            sentence.setText(w.text("trouble.tried_shown", trial.get().said()));
+            attempt.setText(w.text("trouble.take"));
+            stop.setText(w.text("trouble.leave"));
+            show(attempt, true);
+            show(stop, true);
         } else if (analysis.trouble().isPresent()) {
             mark.setText(w.text("trouble.stuck"));
             sentence.setText(w.text(analysis.trouble().get()));
