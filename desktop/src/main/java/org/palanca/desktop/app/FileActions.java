@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import javafx.scene.Node;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.control.TypedText;
 import org.palanca.desktop.document.BoardState;
@@ -18,6 +19,7 @@ import org.palanca.desktop.document.FileAsker;
 import org.palanca.desktop.document.Settings;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
+import org.palanca.io.sheet.BoardPage;
 import org.palanca.io.sheet.Page;
 import org.palanca.io.sheet.SheetFile;
 import org.palanca.io.sheet.SheetHead;
@@ -83,6 +85,7 @@ public final class FileActions {
             VehicleFile.Opened vehicle = VehicleFile.open(file);
             document.replace(vehicle.vehicle(), file, vehicle.readOnly());
             settings.addRecent(file);
+            startBeside(file);
             opened.run();
             if (vehicle.readOnly()) {
                 notices.say(words.get().text("file.newer", file));
@@ -129,13 +132,40 @@ public final class FileActions {
 
     private static Path withEnding(Path path) {
         String name = path.getFileName().toString();
-        return name.endsWith(".json") ? path : path.resolveSibling(name + VehicleFile.ENDING);
+        String half = VehicleFile.ENDING.replace(".json", "");
+        return name.endsWith(".json")
+                ? path
+                : path.resolveSibling(name.endsWith(half) ? name + ".json" : name + VehicleFile.ENDING);
+    }
+
+    /** A file without an ending gets the one that what is written has. */
+    private static Path withEnding(Path path, String ending) {
+        String name = path.getFileName().toString();
+        return name.contains(".") ? path : path.resolveSibling(name + ending);
+    }
+
+    /** The next question begins where a file is. */
+    private void startBeside(Path file) {
+        Optional.ofNullable(file.toAbsolutePath().getParent()).ifPresent(asker::startIn);
+    }
+
+    /** Takes over a file that was dropped on the window, or says why not. */
+    public void dropped(List<Path> files) {
+        Optional<Path> vehicle = files.stream()
+                .filter(path -> path.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".json"))
+                .findFirst();
+        if (vehicle.isPresent()) {
+            open(vehicle.get());
+        } else if (!files.isEmpty()) {
+            notices.say(words.get().text("notice.dropped", files.get(0).getFileName()));
+        }
     }
 
     private boolean saveTo(Path file) {
         try {
             document.save(file);
             settings.addRecent(file);
+            startBeside(file);
             notices.clear();
             return true;
         } catch (VehicleFileException e) {
@@ -156,19 +186,53 @@ public final class FileActions {
                 head -> kind.pages(head, state.axleProperty().get(), mount));
     }
 
-    private void write(String what, String title, Function<SheetHead, List<Page>> make) {
+    /**
+     * Writes the board where the user wants it: as it is shown for {@code .png}, as a drawing to scale for any other ending.
+     *
+     * @param shown what is on the screen
+     */
+    void board(Node shown) {
+        TypedText.enter(notices.getScene());
+        Optional<Path> chosen = asker.toSave(words.get().text("file_window.board"), proposed("board") + ".svg")
+                .map(path -> withEnding(path, ".svg"));
+        chosen.ifPresent(path -> {
+            try {
+                if (path.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".png")) {
+                    PngFile.write(Copies.picture(shown), path);
+                } else {
+                    SheetFile.write(
+                            path,
+                            List.of(BoardPage.of(
+                                    head(),
+                                    state.axleProperty().get(),
+                                    state.poseProperty().get())));
+                }
+                notices.say(words.get().text("notice.sheets_written", path));
+            } catch (IOException e) {
+                notices.say(words.get().text("file.cannot_write", path));
+            }
+        });
+    }
+
+    private String proposed(String what) {
+        return proposedName().replace(VehicleFile.ENDING, "") + "-r"
+                + document.vehicle().revision() + "-" + what;
+    }
+
+    private SheetHead head() {
         String name = document.file()
                 .map(path -> path.getFileName().toString())
                 .orElse(words.get().text("sheet.not_saved"));
-        SheetHead head = new SheetHead(document.vehicle(), name, LocalDate.now(ZoneId.systemDefault()), words.get());
-        List<Page> pages = make.apply(head);
+        return new SheetHead(document.vehicle(), name, LocalDate.now(ZoneId.systemDefault()), words.get());
+    }
+
+    private void write(String what, String title, Function<SheetHead, List<Page>> make) {
+        List<Page> pages = make.apply(head());
         if (pages.isEmpty()) {
             notices.say(words.get().text("placing.too_few_marks"));
             return;
         }
-        String proposed = proposedName().replace(VehicleFile.ENDING, "") + "-r"
-                + document.vehicle().revision() + "-" + what + ".pdf";
-        asker.toSave(words.get().text(title), proposed).ifPresent(path -> {
+        asker.toSave(words.get().text(title), proposed(what) + ".pdf").map(path -> withEnding(path, ".pdf")).ifPresent(path -> {
             try {
                 List<String> written = SheetFile.write(path, pages).stream()
                         .map(Path::toString)

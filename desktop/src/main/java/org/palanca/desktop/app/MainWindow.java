@@ -1,8 +1,14 @@
 package org.palanca.desktop.app;
 
+import java.io.File;
+import java.nio.file.Path;
+import java.time.format.DateTimeFormatter;
+import java.time.format.FormatStyle;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.css.PseudoClass;
@@ -14,6 +20,7 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -64,6 +71,8 @@ public final class MainWindow {
     private final AnalysisWorker analyses = new AnalysisWorker();
     private final CrashRecovery recovery;
     private final BorderPane root = new BorderPane();
+    private final OpenPage page = new OpenPage();
+    private final Copies copies = new Copies(this::words);
     private final StackPane middle = new StackPane();
     private final Map<Step, StepPane> panes = new HashMap<>();
     private final StripColumn strips;
@@ -94,7 +103,7 @@ public final class MainWindow {
         newVehicle = new NewVehiclePane(this::words, appearance::theme, this::started, this::showStep);
         commands = new WindowCommands(this);
         finder = new CommandFinder(commands.all(), words());
-        topBar = new TopBar(document, state, settings, this::words, commands.all(), files, this::workOn);
+        topBar = new TopBar(document, recovery, state, settings, this::words, commands.all(), files, this::workOn);
         arrange();
         stage.setScene(scene());
         Hand.follow(stage, stage.getScene());
@@ -111,7 +120,7 @@ public final class MainWindow {
     }
 
     private void arrange() {
-        StackPane centre = new StackPane(middle, finder);
+        StackPane centre = new StackPane(middle, page, finder);
         middle.setMinSize(0, 0);
         centre.setMinSize(0, 0);
         StackPane.setAlignment(finder, Pos.TOP_CENTER);
@@ -187,6 +196,19 @@ public final class MainWindow {
         openStep.addListener((o, before, now) -> showStep());
         document.fileProperty().addListener((o, before, now) -> title());
         document.unsaved().addListener((o, before, now) -> title());
+        document.savedAt().addListener((o, before, now) -> topBar.refresh());
+        recovery.copiedAt().addListener((o, before, now) -> topBar.refresh());
+        stage.getScene().setOnDragOver(event -> {
+            if (event.getDragboard().hasFiles()) {
+                event.acceptTransferModes(TransferMode.COPY);
+            }
+        });
+        stage.getScene().setOnDragDropped(event -> {
+            List<Path> dropped =
+                    event.getDragboard().getFiles().stream().map(File::toPath).toList();
+            event.setDropCompleted(true);
+            files.dropped(dropped);
+        });
         analyses.analysis().addListener((o, before, now) -> {
             strips.show(now);
             status.show(now);
@@ -292,6 +314,39 @@ public final class MainWindow {
         finder.open(words());
     }
 
+    /** Puts the results of the axle on the clipboard. */
+    void copyResults() {
+        if (analyses.analysis().get() != null) {
+            copies.copyTable(analyses.analysis().get());
+            notices.say(words().text("notice.copied_results"));
+        }
+    }
+
+    /** Puts what the open step draws on the clipboard. */
+    void copyPicture() {
+        copies.copyPicture(pane(openStep.get()));
+        notices.say(words().text("notice.copied_picture"));
+    }
+
+    /** Opens a page to be read. */
+    public void read(String page) {
+        Words w = words();
+        this.page.open(
+                w.text("command." + page),
+                w.text("page.close"),
+                page.equals("keys") ? HelpPages.keys(commands.all(), w) : HelpPages.about(w),
+                this::focusBoard);
+    }
+
+    /** Takes the next mount in hand, or the one before, as its key does on the board. */
+    public void nextMount(KeyCode key) {
+        Node board = pane(openStep.get()).lookup(".board");
+        if (board != null) {
+            board.requestFocus();
+            board.fireEvent(new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, false, false));
+        }
+    }
+
     /** Does what the sentence at the foot proposes. */
     void attempt() {
         status.attempt();
@@ -354,16 +409,33 @@ public final class MainWindow {
         title();
     }
 
-    /** Offers work that a crash left behind. */
-    void offerRecovered(CrashRecovery.Left left) {
+    /** Tells of work that a crash left: which, from when, what of it is in no file; asks what to do with it. */
+    public void offerRecovered(CrashRecovery.Left left) {
+        Words w = words();
+        String from = left.original()
+                .map(path -> w.text("notice.rescued_from", path.getFileName()))
+                .orElse(w.text("notice.rescued_new"));
+        String when = DateTimeFormatter.ofLocalizedDateTime(FormatStyle.MEDIUM, FormatStyle.SHORT)
+                .format(left.when());
+        String changes = left.changes().stream().map(w::text).collect(Collectors.joining("; "));
+        String said = w.text("notice.rescued", left.vehicle().name(), from, when);
         notices.ask(
-                words().text("notice.rescued", left.vehicle().name()),
-                new NoticeBar.Choice(words().text("notice.restore"), () -> {
+                changes.isEmpty() ? said : said + " " + w.text("notice.rescued_changes", changes),
+                new NoticeBar.Choice(w.text("notice.restore"), () -> {
                     document.restore(left.vehicle(), left.original().orElse(null));
                     CrashRecovery.forget(left.copy());
                     opened();
                 }),
-                new NoticeBar.Choice(words().text("notice.forget"), () -> CrashRecovery.forget(left.copy())));
+                new NoticeBar.Choice(w.text("notice.forget"), () -> askToForget(left)),
+                new NoticeBar.Choice(w.text("notice.later"), () -> {}));
+    }
+
+    /** What is deleted can't be brought back. */
+    private void askToForget(CrashRecovery.Left left) {
+        notices.ask(
+                words().text("notice.forget_sure", left.vehicle().name()),
+                new NoticeBar.Choice(words().text("notice.forget"), () -> CrashRecovery.forget(left.copy())),
+                new NoticeBar.Choice(words().text("notice.keep_copy"), () -> {}));
     }
 
     /** Tells of a failure nobody foresaw; the work is in memory and in the recovery copy. */

@@ -8,7 +8,7 @@ import javafx.stage.Stage;
 import org.jspecify.annotations.Nullable;
 import org.palanca.desktop.document.FileAsker;
 
-/** Asks with the system's own file window, starting where the last one ended. */
+/** Asks with the system's own file window, starting where the file that is worked on is, or where the last one ended. */
 final class NativeFileAsker implements FileAsker {
     private final Stage owner;
     private @Nullable File folder;
@@ -27,6 +27,11 @@ final class NativeFileAsker implements FileAsker {
         FileChooser chooser = chooser(title);
         chooser.setInitialFileName(proposed);
         return remember(chooser.showSaveDialog(owner));
+    }
+
+    @Override
+    public void startIn(Path next) {
+        folder = next.toFile();
     }
 
     private FileChooser chooser(String title) {

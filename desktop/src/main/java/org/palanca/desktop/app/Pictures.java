@@ -1,18 +1,13 @@
 package org.palanca.desktop.app;
 
-import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Comparator;
 import java.util.Deque;
 import javafx.animation.PauseTransition;
-import javafx.scene.image.PixelReader;
-import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 import javafx.util.Duration;
-import javax.imageio.ImageIO;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.step.Picture;
 import org.palanca.desktop.step.Step;
@@ -111,19 +106,8 @@ final class Pictures {
     }
 
     private void write(Path file) {
-        WritableImage shot = stage.getScene().snapshot(null);
-        int width = (int) shot.getWidth();
-        int height = (int) shot.getHeight();
-        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        PixelReader pixels = shot.getPixelReader();
-        for (int y = 0; y < height; y++) {
-            for (int x = 0; x < width; x++) {
-                image.setRGB(x, y, pixels.getArgb(x, y));
-            }
-        }
         try {
-            Files.createDirectories(file.toAbsolutePath().getParent());
-            ImageIO.write(image, "png", file.toFile());
+            PngFile.write(stage.getScene().snapshot(null), file);
         } catch (IOException e) {
             LOG.error("{} could not be written", file, e);
         }

@@ -1,7 +1,10 @@
 package org.palanca.desktop.app;
 
 import java.util.EnumMap;
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -22,6 +25,7 @@ import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.command.Command;
 import org.palanca.desktop.document.BoardState;
+import org.palanca.desktop.document.CrashRecovery;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.document.Settings;
 import org.palanca.mechanism.axle.WheelTravel;
@@ -30,6 +34,7 @@ import org.palanca.vehicle.AxlePlace;
 /** Whose vehicle, which axle, in which pose, and the menus. */
 final class TopBar extends HBox {
     private final Document document;
+    private final CrashRecovery recovery;
     private final BoardState state;
     private final Settings settings;
     private final Supplier<Words> words;
@@ -47,6 +52,7 @@ final class TopBar extends HBox {
 
     TopBar(
             Document document,
+            CrashRecovery recovery,
             BoardState state,
             Settings settings,
             Supplier<Words> words,
@@ -54,6 +60,7 @@ final class TopBar extends HBox {
             FileActions files,
             Consumer<AxlePlace> choose) {
         this.document = document;
+        this.recovery = recovery;
         this.state = state;
         this.settings = settings;
         this.words = words;
@@ -148,7 +155,13 @@ final class TopBar extends HBox {
                         item("save"),
                         item("save_as"),
                         new SeparatorMenuItem(),
-                        item("sheet_mounts"));
+                        item("sheet_mounts"),
+                        item("export_board"),
+                        item("copy_results"),
+                        item("copy_picture"),
+                        new SeparatorMenuItem(),
+                        item("keys"),
+                        item("about"));
     }
 
     /** Shows the document and pose as they are now. */
@@ -161,7 +174,7 @@ final class TopBar extends HBox {
             button.setDisable(document.vehicle().axle(place).isEmpty());
             button.setSelected(state.axleProperty().get() == place);
         });
-        where.setText(poseText(w) + " · "
+        where.setText(savedText(w) + poseText(w) + " · "
                 + (document.baselineProperty().get() == document.vehicle()
                         ? w.text("top.at_baseline")
                         : w.text("top.against_baseline")));
@@ -195,12 +208,27 @@ final class TopBar extends HBox {
                         item("turned"),
                         item("measure"),
                         item("rulers"),
+                        item("next_mount"),
+                        item("mount_before"),
                         item("other_axle"),
                         new SeparatorMenuItem(),
                         item("units"),
                         item("theme"),
                         item("larger"),
                         item("smaller"));
+    }
+
+    /** When it was saved, or that it is not, and when the last copy of it was made. */
+    private String savedText(Words w) {
+        DateTimeFormatter clock = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
+        if (document.unsaved().get()) {
+            LocalTime copied = recovery.copiedAt().get();
+            return copied == null
+                    ? w.text("top.unsaved") + " · "
+                    : w.text("top.unsaved_copied", clock.format(copied)) + " · ";
+        }
+        LocalTime saved = document.savedAt().get();
+        return saved == null ? "" : w.text("top.saved", clock.format(saved)) + " · ";
     }
 
     private String poseText(Words w) {

@@ -8,6 +8,7 @@ import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableBooleanValue;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
+import javafx.scene.input.KeyCode;
 import org.palanca.desktop.board.MeasuringTool;
 import org.palanca.desktop.command.Command;
 import org.palanca.desktop.control.LatestTask;
@@ -45,6 +46,7 @@ final class WindowCommands {
         playback = new Playback(document, state);
         files();
         changes();
+        mounts();
         poses();
         steps();
         looks();
@@ -69,7 +71,16 @@ final class WindowCommands {
             String keys = kind == SheetKind.MOUNTS ? "Shortcut+P" : "";
             all.add(Command.of("sheet_" + kind.id(), keys, () -> files.sheet(kind, Optional.empty())));
         }
+        all.add(Command.of("export_board", "Shortcut+E", () -> files.board(window.pane(window.openStep().get()))));
+        all.add(Command.of("copy_results", "Shortcut+Shift+C", window::copyResults));
+        all.add(Command.of("copy_picture", "Shortcut+Shift+P", window::copyPicture));
         all.add(Command.of("demo", "", () -> files.whenWorkIsSafe(window::openDemo)));
+    }
+
+    /** The next mount of what is worked on, and the one before: on the board that is shown. */
+    private void mounts() {
+        all.add(Command.of("next_mount", "", () -> window.nextMount(KeyCode.CLOSE_BRACKET)));
+        all.add(Command.of("mount_before", "", () -> window.nextMount(KeyCode.OPEN_BRACKET)));
     }
 
     private void changes() {
@@ -128,6 +139,8 @@ final class WindowCommands {
         all.add(Command.of(
                 "smaller", "Shortcut+Minus", () -> window.appearance().stepText(-1)));
         all.add(Command.of("find", "Shortcut+K", window::find));
+        all.add(Command.of("keys", "F1", () -> window.read("keys")));
+        all.add(Command.of("about", "", () -> window.read("about")));
     }
 
     private void otherAxle() {

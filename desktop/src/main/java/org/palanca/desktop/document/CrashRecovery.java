@@ -4,6 +4,10 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -11,10 +15,16 @@ import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
 import javafx.util.Duration;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
+import org.palanca.base.words.Message;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.edit.VehicleDifference;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -30,6 +40,7 @@ public final class CrashRecovery {
     private final Path folder;
     private final Path own;
     private final Document document;
+    private final ObjectProperty<LocalTime> copiedAt = new SimpleObjectProperty<>();
     private final PauseTransition soon = new PauseTransition(MOMENT);
     private final ExecutorService writer = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "rescue");
@@ -37,8 +48,26 @@ public final class CrashRecovery {
         return thread;
     });
 
-    /** Work left behind by a crash. */
-    public record Left(Vehicle vehicle, Optional<Path> original, Path copy) {}
+    /**
+     * Work left behind by a crash.
+     *
+     * @param original the file it was opened from, where there was one
+     * @param when the copy was made
+     */
+    public record Left(Vehicle vehicle, Optional<Path> original, Path copy, LocalDateTime when) {
+        /** What in it is not as it is in the file; empty where there is no file to hold it against. */
+        public List<Message> changes() {
+            try {
+                return original.isEmpty() || !Files.exists(original.get())
+                        ? List.of()
+                        : VehicleDifference.of(
+                                VehicleFile.open(original.get()).vehicle(), vehicle);
+            } catch (VehicleFileException e) {
+                LOG.warn("{} could not be held against its copy", original, e);
+                return List.of();
+            }
+        }
+    }
 
     /** Watches a document from now on. */
     public CrashRecovery(Path home, Document document) {
@@ -58,6 +87,11 @@ public final class CrashRecovery {
         });
     }
 
+    /** When the last copy of unsaved work was made; null while there is none. */
+    public ReadOnlyObjectProperty<LocalTime> copiedAt() {
+        return copiedAt;
+    }
+
     private void keep() {
         if (!document.unsaved().get()) {
             return;
@@ -72,6 +106,8 @@ public final class CrashRecovery {
             Files.createDirectories(folder);
             VehicleFile.save(own, vehicle);
             Files.writeString(origin(own), original, StandardCharsets.UTF_8);
+            LocalTime now = LocalTime.now(ZoneId.systemDefault());
+            Platform.runLater(() -> copiedAt.set(now));
         } catch (IOException | VehicleFileException e) {
             LOG.warn("unsaved work could not be copied to {}", own, e);
         }
@@ -84,6 +120,7 @@ public final class CrashRecovery {
     /** Takes the copy away: the work is saved, or was given up on purpose. */
     public void clear() {
         soon.stop();
+        copiedAt.set(null);
         if (!writer.isShutdown()) {
             writer.execute(() -> forget(own));
         }
@@ -143,7 +180,9 @@ public final class CrashRecovery {
             Path origin = origin(copy);
             String original = Files.exists(origin) ? Files.readString(origin, StandardCharsets.UTF_8) : "";
             Optional<Path> path = original.isBlank() ? Optional.empty() : Optional.of(Path.of(original));
-            return Stream.of(new Left(vehicle, path, copy));
+            LocalDateTime when = LocalDateTime.ofInstant(
+                    Files.getLastModifiedTime(copy).toInstant(), ZoneId.systemDefault());
+            return Stream.of(new Left(vehicle, path, copy, when));
         } catch (IOException | VehicleFileException e) {
             LOG.warn("unsaved work in {} can't be read", copy, e);
             return Stream.empty();

@@ -1,6 +1,8 @@
 package org.palanca.desktop.document;
 
 import java.nio.file.Path;
+import java.time.LocalTime;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -35,6 +37,7 @@ public final class Document {
     private final SimpleBooleanProperty canRedo = new SimpleBooleanProperty();
     private final ReadOnlyIntegerWrapper replacements = new ReadOnlyIntegerWrapper();
     private Consumer<Message> refused = reason -> {};
+    private final ObjectProperty<LocalTime> savedAt = new SimpleObjectProperty<>();
     private boolean readOnly;
 
     /** A document holding a vehicle that no file holds yet. */
@@ -143,6 +146,7 @@ public final class Document {
         replacements.set(replacements.get() + 1);
         readOnly = fromNewerVersion;
         file.set(from);
+        savedAt.set(null);
         saved.set(next);
         baseline.set(next);
         vehicle.set(next);
@@ -165,6 +169,12 @@ public final class Document {
         VehicleFile.save(to, vehicle.get());
         readOnly = false;
         file.set(to);
+        savedAt.set(LocalTime.now(ZoneId.systemDefault()));
         saved.set(vehicle.get());
+    }
+
+    /** When it was saved last since it was opened; null before. */
+    public ReadOnlyObjectProperty<LocalTime> savedAt() {
+        return savedAt;
     }
 }

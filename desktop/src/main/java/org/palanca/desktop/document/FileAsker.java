@@ -10,4 +10,9 @@ public interface FileAsker {
 
     /** Where to save, with a proposed name. */
     Optional<Path> toSave(String title, String proposed);
+
+    /** The next question begins in a folder: that of the file that is worked on. */
+    default void startIn(Path folder) {
+        // Who answers for the user needs no folder.
+    }
 }
