@@ -294,6 +294,7 @@ class CycleTest extends WindowTest {
         step("cycle");
         nextAnswer = folder.resolve("cycle.pdf");
         press("#cycle-sheet");
+        press("#preview-save");
         try (var document = Loader.loadPDF(nextAnswer.toFile())) {
             String text = new PDFTextStripper().getText(document);
             assertThat(text).contains("Cycle the axle").contains("left up, right hanging");

@@ -1,6 +1,7 @@
 package org.palanca.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.File;
 import java.nio.file.Files;
@@ -11,9 +12,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import javafx.scene.control.Label;
+import javafx.scene.image.ImageView;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.DataFormat;
 import javafx.scene.input.KeyCode;
+import javafx.scene.paint.Color;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -64,6 +67,27 @@ class ExpectedTest extends WindowTest {
         assertThat(copied.get("picture")).isEqualTo(true);
     }
 
+    /** A sheet is seen before it goes anywhere: every page of it, with what it is printed on. */
+    @Test
+    void aSheetIsSeenBeforeItIsPrinted() {
+        push(KeyCode.CONTROL, KeyCode.P);
+        settle();
+        assertThat(page()).contains("Placement sheet", "Pages: 1, each 8 1/2 by 11 in");
+        eventually(() -> !lookup(node -> node instanceof ImageView).queryAll().isEmpty());
+        onFx(() -> {
+            ImageView first = lookup(node -> node instanceof ImageView).query();
+            Color paper = first.getImage().getPixelReader().getColor(2, 2);
+            assertThat(paper).isEqualTo(Color.WHITE);
+            assertThat(first.getImage().getWidth() / first.getImage().getHeight())
+                    .isCloseTo(8.5 / 11, within(0.01));
+        });
+        press("#preview-print");
+        eventually(() -> notice().contains("No printer is set up") || !notice().isEmpty());
+        push(KeyCode.ESCAPE);
+        settle();
+        assertThat(lookup("#open-page").query().isVisible()).isFalse();
+    }
+
     /** The line by the name says whether it is saved and when; the title always says what is open. */
     @Test
     void whatIsSavedIsSaid() {
@@ -76,7 +100,8 @@ class ExpectedTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.S);
         settle();
         assertThat(where())
-                .startsWith("saved " + DateTimeFormatter.ofPattern("HH:", Locale.ROOT).format(LocalTime.now()));
+                .startsWith("saved "
+                        + DateTimeFormatter.ofPattern("HH:", Locale.ROOT).format(LocalTime.now()));
         assertThat(stage.getTitle()).isEqualTo("Tarn 4 – Palanca");
     }
 
@@ -93,11 +118,12 @@ class ExpectedTest extends WindowTest {
         Path copy = copies().get(0);
         Path left = copy.resolveSibling("999999" + VehicleFile.ENDING);
         Files.copy(copy, left);
-        Files.copy(copy.resolveSibling(copy.getFileName() + ".origin"), left.resolveSibling(left.getFileName() + ".origin"));
+        Files.copy(
+                copy.resolveSibling(copy.getFileName() + ".origin"),
+                left.resolveSibling(left.getFileName() + ".origin"));
         CrashRecovery.Left found = CrashRecovery.left(home()).orElseThrow();
         onFx(() -> window.offerRecovered(found));
-        assertThat(notice())
-                .contains("Tarn 4 (from tarn.palanca.json)", "upper frame left is moved by 1 in");
+        assertThat(notice()).contains("Tarn 4 (from tarn.palanca.json)", "upper frame left is moved by 1 in");
         clickOn("Delete it");
         assertThat(notice()).contains("Nothing brings it back");
         assertThat(left).exists();
@@ -115,7 +141,9 @@ class ExpectedTest extends WindowTest {
 
     private List<Path> copies() {
         File[] all = home().resolve("unsaved").toFile().listFiles((dir, name) -> name.endsWith(VehicleFile.ENDING));
-        return all == null ? List.of() : java.util.Arrays.stream(all).map(File::toPath).toList();
+        return all == null
+                ? List.of()
+                : java.util.Arrays.stream(all).map(File::toPath).toList();
     }
 
     @Test
@@ -134,8 +162,9 @@ class ExpectedTest extends WindowTest {
 
     private String page() {
         StringBuilder all = new StringBuilder();
-        onFx(() -> lookup("#open-page .label").queryAllAs(Label.class).forEach(label -> all.append(label.getText())
-                .append('\n')));
+        onFx(() -> lookup("#open-page .label")
+                .queryAllAs(Label.class)
+                .forEach(label -> all.append(label.getText()).append('\n')));
         return all.toString();
     }
 

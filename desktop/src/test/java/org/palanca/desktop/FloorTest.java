@@ -456,6 +456,7 @@ class FloorTest extends WindowTest {
         assertThat(label("#place-headline")).contains("Set upper frame left by tapes 1 to 4");
         nextAnswer = folder.resolve("upper.pdf");
         press("#place-print");
+        press("#preview-save");
         assertThat(notice()).contains("Written: ");
         try (PDDocument document = Loader.loadPDF(nextAnswer.toFile())) {
             assertThat(new PDFTextStripper().getText(document)).contains("upper frame left", "height over the floor");
@@ -672,6 +673,7 @@ class FloorTest extends WindowTest {
                 assertThat(label("#place-headline")).as(example).contains("tapes 1 to 4");
                 nextAnswer = folder.resolve(example + axle.place().id() + ".pdf");
                 press("#place-print-all");
+                press("#preview-save");
                 assertThat(nextAnswer).exists();
             }
             onFx(() -> window.document().replace(window.document().vehicle(), file, false));

@@ -224,6 +224,7 @@ class JourneyTest extends WindowTest {
                 .isEqualTo("35 5/16 in");
         nextAnswer = folder.resolve("sheet.pdf");
         clickOn("#make-sheet");
+        clickOn("#preview-save");
         assertThat(Files.readAllBytes(nextAnswer)).startsWith("%PDF".getBytes());
         assertThat(notice()).contains("Written", "mark");
     }

@@ -50,8 +50,8 @@ public final class BoardPage {
         double run = Math.max(s.right(), p.right()) - left;
         double low = Math.min(0, Math.min(s.bottom(), r.bottom()));
         double tall = Math.max(s.top(), r.top()) - low;
-        double points = Math.min(
-                (WIDTH - GAP) / (run + r.width()), (FOOT - top - GAP - 2 * TITLE) / (tall + p.height()));
+        double points =
+                Math.min((WIDTH - GAP) / (run + r.width()), (FOOT - top - GAP - 2 * TITLE) / (tall + p.height()));
         double x = Page.MARGIN - left * points;
         double ground = top + TITLE + (tall + low) * points;
         ShapeInk.draw(page, side, x, ground, points);

@@ -7,7 +7,6 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.base.units.Lengths;
-import org.palanca.base.words.Message;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Vehicle;
@@ -21,8 +20,7 @@ class VehicleDifferenceTest {
         MountRef ref = new MountRef(AxlePlace.REAR, "lower frame left");
         Vector3D at = tarn.axle(AxlePlace.REAR).orElseThrow().position(ref.mount(), tarn.wheelbase());
         Vehicle moved = MountMoves.moveTo(tarn, ref, at.add(new Vector3D(Lengths.inches(2), 0, 0)));
-        Vehicle other = moved.withName("other")
-                .withBuild(moved.build().withSurvey(Survey.NONE));
+        Vehicle other = moved.withName("other").withBuild(moved.build().withSurvey(Survey.NONE));
         assertThat(said(other))
                 .containsExactly(
                         "lower frame left is moved by 2 in",

@@ -34,17 +34,15 @@ final class Copies {
         String head = Stream.of("copy.result", "copy.value", "copy.unit", "copy.verdict")
                 .map(w::text)
                 .collect(Collectors.joining("\t"));
-        return Stream.concat(
-                        Stream.of(head),
-                        analysis.strips().stream().map(strip -> {
-                            UnitStyle.Text value = ResultWords.value(strip.result(), strip.outcome(), w);
-                            return String.join(
-                                    "\t",
-                                    ResultWords.name(strip.result(), w),
-                                    value.number(),
-                                    value.unit(),
-                                    Verdicts.sentence(strip, w));
-                        }))
+        return Stream.concat(Stream.of(head), analysis.strips().stream().map(strip -> {
+                    UnitStyle.Text value = ResultWords.value(strip.result(), strip.outcome(), w);
+                    return String.join(
+                            "\t",
+                            ResultWords.name(strip.result(), w),
+                            value.number(),
+                            value.unit(),
+                            Verdicts.sentence(strip, w));
+                }))
                 .collect(Collectors.joining("\n", "", "\n"));
     }
 

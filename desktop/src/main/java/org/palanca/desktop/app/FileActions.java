@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import org.palanca.base.words.Words;
@@ -34,6 +33,7 @@ public final class FileActions {
     private final Supplier<Words> words;
     private final FileAsker asker;
     private final NoticeBar notices;
+    private final PrintPreview preview;
     private final Runnable opened;
 
     FileActions(
@@ -43,6 +43,7 @@ public final class FileActions {
             Supplier<Words> words,
             FileAsker asker,
             NoticeBar notices,
+            PrintPreview preview,
             Runnable opened) {
         this.document = document;
         this.state = state;
@@ -50,6 +51,7 @@ public final class FileActions {
         this.words = words;
         this.asker = asker;
         this.notices = notices;
+        this.preview = preview;
         this.opened = opened;
     }
 
@@ -152,7 +154,8 @@ public final class FileActions {
     /** Takes over a file that was dropped on the window, or says why not. */
     public void dropped(List<Path> files) {
         Optional<Path> vehicle = files.stream()
-                .filter(path -> path.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".json"))
+                .filter(path ->
+                        path.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".json"))
                 .findFirst();
         if (vehicle.isPresent()) {
             open(vehicle.get());
@@ -176,14 +179,17 @@ public final class FileActions {
         }
     }
 
-    /** Writes a sheet of the axle on the board where the user wants it. */
+    /** Shows a sheet of the axle on the board as it will be on paper, to be printed or written. */
     void sheet(SheetKind kind, Optional<String> mount) {
         TypedText.enter(notices.getScene());
+        Words w = words.get();
+        List<Page> pages = kind.pages(head(), state.axleProperty().get(), mount);
+        if (pages.isEmpty()) {
+            notices.say(w.text("placing.too_few_marks"));
+            return;
+        }
         String what = mount.map(name -> name.replace(' ', '-')).orElse(kind.id());
-        write(
-                what,
-                "file_window.sheet_" + kind.id(),
-                head -> kind.pages(head, state.axleProperty().get(), mount));
+        preview.show(w.text("preview.title." + kind.id()), pages, () -> write(kind, what, pages));
     }
 
     /**
@@ -226,13 +232,11 @@ public final class FileActions {
         return new SheetHead(document.vehicle(), name, LocalDate.now(ZoneId.systemDefault()), words.get());
     }
 
-    private void write(String what, String title, Function<SheetHead, List<Page>> make) {
-        List<Page> pages = make.apply(head());
-        if (pages.isEmpty()) {
-            notices.say(words.get().text("placing.too_few_marks"));
-            return;
-        }
-        asker.toSave(words.get().text(title), proposed(what) + ".pdf").map(path -> withEnding(path, ".pdf")).ifPresent(path -> {
+    private void write(SheetKind kind, String what, List<Page> pages) {
+        Optional<Path> chosen = asker.toSave(
+                        words.get().text("file_window.sheet_" + kind.id()), proposed(what) + ".pdf")
+                .map(path -> withEnding(path, ".pdf"));
+        chosen.ifPresent(path -> {
             try {
                 List<String> written = SheetFile.write(path, pages).stream()
                         .map(Path::toString)

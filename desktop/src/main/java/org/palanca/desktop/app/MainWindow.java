@@ -80,6 +80,7 @@ public final class MainWindow {
     private final StepStates states;
     private final NewVehiclePane newVehicle;
     private final NoticeBar notices;
+    private final PrintPreview preview;
     private final StatusLine status;
     private final TopBar topBar;
     private final CommandFinder finder;
@@ -99,7 +100,8 @@ public final class MainWindow {
         strips = new StripColumn(document, state, this::words, appearance::theme, status::complain);
         steps = new StepList(Steps.STAGES, openStep, this::words);
         states = new StepStates(steps, status::show, status::failed);
-        files = new FileActions(document, state, settings, this::words, asker, notices, this::opened);
+        preview = new PrintPreview(page, this::words, notices, this::focusBoard);
+        files = new FileActions(document, state, settings, this::words, asker, notices, preview, this::opened);
         newVehicle = new NewVehiclePane(this::words, appearance::theme, this::started, this::showStep);
         commands = new WindowCommands(this);
         finder = new CommandFinder(commands.all(), words());
@@ -525,6 +527,7 @@ public final class MainWindow {
     /** Stops what runs beside the window. */
     public void dispose() {
         commands.dispose();
+        preview.dispose();
         status.dispose();
         states.dispose();
         analyses.dispose();

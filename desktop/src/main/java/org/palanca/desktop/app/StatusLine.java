@@ -250,7 +250,8 @@ final class StatusLine extends HBox {
                 .worst()
                 .map(worst -> offered(move, worst, words.get()))
                 .orElse("");
-        if (document.change(move.after(), Message.of("change.tried", move.mount().mount()), "")) {
+        if (document.change(
+                move.after(), Message.of("change.tried", move.mount().mount()), "")) {
             trial = Optional.of(new Trial(before, document.vehicle(), baseline, said));
             document.baselineProperty().set(before);
             write();

@@ -1,8 +1,8 @@
 package org.palanca.desktop.app;
 
-import java.util.EnumMap;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;

@@ -6,9 +6,9 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableBooleanValue;
+import javafx.scene.input.KeyCode;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
-import javafx.scene.input.KeyCode;
 import org.palanca.desktop.board.MeasuringTool;
 import org.palanca.desktop.command.Command;
 import org.palanca.desktop.control.LatestTask;
@@ -71,7 +71,10 @@ final class WindowCommands {
             String keys = kind == SheetKind.MOUNTS ? "Shortcut+P" : "";
             all.add(Command.of("sheet_" + kind.id(), keys, () -> files.sheet(kind, Optional.empty())));
         }
-        all.add(Command.of("export_board", "Shortcut+E", () -> files.board(window.pane(window.openStep().get()))));
+        all.add(Command.of(
+                "export_board",
+                "Shortcut+E",
+                () -> files.board(window.pane(window.openStep().get()))));
         all.add(Command.of("copy_results", "Shortcut+Shift+C", window::copyResults));
         all.add(Command.of("copy_picture", "Shortcut+Shift+P", window::copyPicture));
         all.add(Command.of("demo", "", () -> files.whenWorkIsSafe(window::openDemo)));

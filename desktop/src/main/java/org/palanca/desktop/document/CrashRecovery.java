@@ -20,9 +20,9 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.util.Duration;
+import org.palanca.base.words.Message;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
-import org.palanca.base.words.Message;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.VehicleDifference;
 import org.slf4j.Logger;
@@ -60,8 +60,7 @@ public final class CrashRecovery {
             try {
                 return original.isEmpty() || !Files.exists(original.get())
                         ? List.of()
-                        : VehicleDifference.of(
-                                VehicleFile.open(original.get()).vehicle(), vehicle);
+                        : VehicleDifference.of(VehicleFile.open(original.get()).vehicle(), vehicle);
             } catch (VehicleFileException e) {
                 LOG.warn("{} could not be held against its copy", original, e);
                 return List.of();
@@ -180,8 +179,8 @@ public final class CrashRecovery {
             Path origin = origin(copy);
             String original = Files.exists(origin) ? Files.readString(origin, StandardCharsets.UTF_8) : "";
             Optional<Path> path = original.isBlank() ? Optional.empty() : Optional.of(Path.of(original));
-            LocalDateTime when = LocalDateTime.ofInstant(
-                    Files.getLastModifiedTime(copy).toInstant(), ZoneId.systemDefault());
+            LocalDateTime when =
+                    LocalDateTime.ofInstant(Files.getLastModifiedTime(copy).toInstant(), ZoneId.systemDefault());
             return Stream.of(new Left(vehicle, path, copy, when));
         } catch (IOException | VehicleFileException e) {
             LOG.warn("unsaved work in {} can't be read", copy, e);
