@@ -40,6 +40,7 @@ import org.palanca.desktop.document.Document;
 import org.palanca.desktop.document.FileAsker;
 import org.palanca.desktop.document.Settings;
 import org.palanca.desktop.document.WindowPlace;
+import org.palanca.desktop.guide.GuideBar;
 import org.palanca.desktop.start.NewVehiclePane;
 import org.palanca.desktop.step.Step;
 import org.palanca.desktop.step.StepList;
@@ -80,6 +81,7 @@ public final class MainWindow {
     private final StepStates states;
     private final NewVehiclePane newVehicle;
     private final NoticeBar notices;
+    private final GuideBar guide;
     private final PrintPreview preview;
     private final StatusLine status;
     private final TopBar topBar;
@@ -100,7 +102,8 @@ public final class MainWindow {
         strips = new StripColumn(document, state, this::words, appearance::theme, status::complain);
         steps = new StepList(Steps.STAGES, openStep, this::words);
         states = new StepStates(steps, status::show, status::failed);
-        preview = new PrintPreview(page, this::words, notices, this::focusBoard);
+        guide = new GuideBar(document, state, analyses.analysis(), this::words, this::open);
+        preview = new PrintPreview(page, this::words, notices, guide::sheetSeen, this::focusBoard);
         files = new FileActions(document, state, settings, this::words, asker, notices, preview, this::opened);
         newVehicle = new NewVehiclePane(this::words, appearance::theme, this::started, this::showStep);
         commands = new WindowCommands(this);
@@ -140,7 +143,7 @@ public final class MainWindow {
         newVehicle.setVisible(false);
         newVehicle.setMinSize(0, 0);
         newVehicle.managedProperty().bind(newVehicle.visibleProperty());
-        root.setTop(new VBox(topBar, notices));
+        root.setTop(new VBox(topBar, guide, notices));
         root.setLeft(left);
         root.setCenter(centre);
         root.setRight(strips);
@@ -371,6 +374,12 @@ public final class MainWindow {
         openExample(Examples.DEMO);
     }
 
+    /** Opens the demo vehicle and sets the first of a few small tasks on it. */
+    void startGuide() {
+        openDemo();
+        guide.start();
+    }
+
     /** Opens an example that ships; saving it asks for a file of the user's own. */
     void openExample(String name) {
         document.replace(Examples.read(name), null, false);
@@ -468,6 +477,7 @@ public final class MainWindow {
     private void relabel() {
         applyLook();
         topBar.relabel();
+        guide.relabel();
         states.relabel();
         refresh();
         panes.values().forEach(pane -> {

@@ -39,12 +39,17 @@ final class PrintPreview {
     private final OpenPage page;
     private final Supplier<Words> words;
     private final NoticeBar notices;
+    private final Runnable seen;
     private final Runnable afterwards;
     private final LatestTask rendering = LatestTask.patient("print preview", Duration.ONE);
     private final LatestTask printing = LatestTask.patient("printing", Duration.ONE);
 
-    /** @param afterwards done once it is closed */
-    PrintPreview(OpenPage page, Supplier<Words> words, NoticeBar notices, Runnable afterwards) {
+    /**
+     * @param seen told whenever sheets are shown
+     * @param afterwards done once it is closed
+     */
+    PrintPreview(OpenPage page, Supplier<Words> words, NoticeBar notices, Runnable seen, Runnable afterwards) {
+        this.seen = seen;
         this.page = page;
         this.words = words;
         this.notices = notices;
@@ -79,6 +84,7 @@ final class PrintPreview {
             afterwards.run();
         });
         print.requestFocus();
+        seen.run();
         rendering.ask(goOn -> render(pdf, shown, goOn), done -> {});
     }
 

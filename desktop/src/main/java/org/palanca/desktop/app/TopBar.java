@@ -160,6 +160,7 @@ final class TopBar extends HBox {
                         item("copy_results"),
                         item("copy_picture"),
                         new SeparatorMenuItem(),
+                        item("guide"),
                         item("keys"),
                         item("about"));
     }

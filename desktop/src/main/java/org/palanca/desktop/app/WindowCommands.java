@@ -77,6 +77,7 @@ final class WindowCommands {
                 () -> files.board(window.pane(window.openStep().get()))));
         all.add(Command.of("copy_results", "Shortcut+Shift+C", window::copyResults));
         all.add(Command.of("copy_picture", "Shortcut+Shift+P", window::copyPicture));
+        all.add(Command.of("guide", "", () -> files.whenWorkIsSafe(window::startGuide)));
         all.add(Command.of("demo", "", () -> files.whenWorkIsSafe(window::openDemo)));
     }
 

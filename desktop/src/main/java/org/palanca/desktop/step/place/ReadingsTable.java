@@ -80,7 +80,9 @@ final class ReadingsTable {
         grid.add(Labels.of(Integer.toString(row), "step-name"), 0, 2 * row - 1);
         grid.add(name, 1, 2 * row - 1);
         // Side by side where the column is wide enough for both, else below one another.
-        FlowPane pair = new FlowPane(10, 2, new VBox(must, allowed), blankWithUnit);
+        VBox numbers = new VBox(must, allowed);
+        numbers.getStyleClass().add("must-read");
+        FlowPane pair = new FlowPane(10, 2, numbers, blankWithUnit);
         grid.add(pair, 1, 2 * row);
     }
 
