@@ -6,12 +6,15 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.ResourceBundle;
 import javafx.scene.Node;
+import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Text;
@@ -23,6 +26,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.palanca.desktop.document.Settings;
+import org.palanca.desktop.strips.StripView;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.Elevation;
 
@@ -47,6 +51,75 @@ class LooksTest extends WindowTest {
             }
             assertThat(cut).as(step + " at " + percent + " %").isEmpty();
         }
+    }
+
+    /** Text grown and made small again leaves everything as it was, the strips too; one scrolled to has the colours of now. */
+    @Test
+    void grownAndMadeSmallAgainNothingIsClipped() {
+        double before = stripsHeight();
+        for (int i = 0; i < 3; i++) {
+            push(KeyCode.CONTROL, KeyCode.EQUALS);
+        }
+        eventually(() -> sizeNow().equals("150"));
+        assertThat(stripsHeight()).isGreaterThan(before * 1.2);
+        for (int i = 0; i < 3; i++) {
+            push(KeyCode.CONTROL, KeyCode.MINUS);
+        }
+        eventually(() -> sizeNow().equals("100"));
+        eventually(() -> Math.abs(stripsHeight() - before) < 1);
+        onFx(() -> lookup(".strip")
+                .queryAllAs(StripView.class)
+                .forEach(strip ->
+                        assertThat(strip.getHeight()).isGreaterThanOrEqualTo(strip.prefHeight(strip.getWidth()) - 1)));
+        push(KeyCode.CONTROL, KeyCode.T);
+        settle();
+        onFx(() -> lookup("#strip-scroll").queryAs(ScrollPane.class).setVvalue(1));
+        settle();
+        onFx(() -> {
+            Canvas last = (Canvas) lookup(".strip").queryAllAs(StripView.class).stream()
+                    .max(Comparator.comparingDouble(
+                            strip -> strip.getBoundsInParent().getMinY()))
+                    .orElseThrow()
+                    .lookup("Canvas");
+            assertThat(darkest(last)).as("graphite on card, no bright line").isLessThan(0.35);
+        });
+    }
+
+    /** Brightness of the darkest pixel of a drawing. */
+    private static double darkest(Canvas canvas) {
+        var picture = canvas.snapshot(null, null);
+        double least = 1;
+        for (int y = 0; y < picture.getHeight(); y++) {
+            for (int x = 0; x < picture.getWidth(); x++) {
+                least = Math.min(least, picture.getPixelReader().getColor(x, y).getBrightness());
+            }
+        }
+        return least;
+    }
+
+    private double stripsHeight() {
+        settle();
+        // Those in sight; what the others say is written when they are scrolled to.
+        return lookup(".strip").queryAllAs(StripView.class).stream()
+                .sorted(Comparator.comparingDouble(
+                        strip -> strip.getBoundsInParent().getMinY()))
+                .limit(4)
+                .mapToDouble(StripView::getHeight)
+                .sum();
+    }
+
+    /** Unlinking the sides leaves the keyboard on its button, and the board where it is. */
+    @Test
+    void unlinkingTheSidesMovesNeitherFocusNorBoard() {
+        clickOn(mount("upper frame left", Elevation.SIDE));
+        settle();
+        double top = board().localToScene(0, 0).getY();
+        double height = board().getHeight();
+        clickOn("#mount-mirror");
+        settle();
+        assertThat(stage.getScene().getFocusOwner().getId()).isEqualTo("mount-mirror");
+        assertThat(board().localToScene(0, 0).getY()).isEqualTo(top);
+        assertThat(board().getHeight()).isEqualTo(height);
     }
 
     private List<String> cutWords() {

@@ -198,7 +198,10 @@ public final class Lengths {
             case INCH_SIXTEENTHS, INCH_THIRTY_SECONDS ->
                 nearest(metres, style.denominator()).text();
             case INCH_DECIMAL -> decimal(metres / INCH, 3);
-            case MILLIMETRES -> decimal(metres * 1000, 1);
+            case MILLIMETRES -> {
+                String tenths = decimal(metres * 1000, 1);
+                yield tenths.endsWith(".0") ? tenths.substring(0, tenths.length() - 2) : tenths;
+            }
         };
     }
 

@@ -34,12 +34,18 @@ public record UnitStyle(LengthStyle length) {
             return new Text(value > 0 ? "∞" : "-∞", unit);
         }
         String number = switch (quantity) {
-            case LENGTH -> Lengths.format(value, length);
+            case LENGTH -> length == LengthStyle.MILLIMETRES ? millimetres(value) : Lengths.format(value, length);
             case ANGLE -> Angles.format(value, 1);
             case PERCENT -> Lengths.decimal(value, Math.abs(value) < 9.95 ? 1 : 0);
             default -> plain(value, quantity);
         };
         return new Text(number, unit);
+    }
+
+    /** Whole millimetres, as a tape is read; of a small length the tenth too, which decides there. */
+    private static String millimetres(double metres) {
+        double number = metres / Lengths.MILLIMETRE;
+        return Math.abs(number) < SMALL ? Lengths.format(metres, LengthStyle.MILLIMETRES) : Lengths.decimal(number, 0);
     }
 
     private String plain(double value, Quantity quantity) {
@@ -75,6 +81,9 @@ public record UnitStyle(LengthStyle length) {
     public String text(double value, Quantity quantity) {
         return format(value, quantity).joined();
     }
+
+    /** Of less than this the tenth of a millimetre decides [mm]. */
+    private static final double SMALL = 9.95;
 
     /** A tape is read to this part of an inch where it decides. */
     private static final int[] FINER_INCHES = {32, 64};

@@ -182,10 +182,10 @@ public final class FitWords {
                         Math.abs(crossed.expected()) < NOTHING ? "fit.diagonals" : "fit.diagonals_uneven",
                         crossed.leftMark(),
                         crossed.rightMark(),
-                        Message.fine(crossed.toRightEnd()),
-                        Message.fine(crossed.toLeftEnd()),
-                        Message.fine(Math.abs(crossed.off())),
-                        Message.fine(Math.abs(crossed.expected())),
+                        Message.length(crossed.toRightEnd()),
+                        Message.length(crossed.toLeftEnd()),
+                        Message.length(Math.abs(crossed.off()), SquareCheck.COMMON_RULE),
+                        Message.length(Math.abs(crossed.expected())),
                         Message.of(crossed.expected() > 0 ? "fit.longer" : "fit.shorter")));
     }
 }

@@ -102,7 +102,7 @@ class WordsTest {
                 Message.of("fault.link_too_short", Message.of("axle.rear"), "panhard", Message.length(0.0254 * 4.125));
         assertThat(words.text(message)).startsWith("Rear axle: the panhard is too short by 4 1/8 in");
         Words metric = words.with(new UnitStyle(LengthStyle.MILLIMETRES));
-        assertThat(metric.text(message)).contains("too short by 104.8 mm");
+        assertThat(metric.text(message)).contains("too short by 105 mm");
     }
 
     @Test
@@ -123,9 +123,11 @@ class WordsTest {
     @CsvSource({
         "0.85725, LENGTH, INCH_SIXTEENTHS, 33 3/4, in",
         "0.85725, LENGTH, INCH_DECIMAL, 33.750, in",
-        "0.85725, LENGTH, MILLIMETRES, 857.3, mm",
+        "0.85725, LENGTH, MILLIMETRES, 857, mm",
+        "0.0098, LENGTH, MILLIMETRES, 9.8, mm",
+        "0.003, LENGTH, MILLIMETRES, 3, mm",
         "-0.0001, LENGTH, MILLIMETRES, -0.1, mm",
-        "-0.00001, LENGTH, MILLIMETRES, 0.0, mm",
+        "-0.00001, LENGTH, MILLIMETRES, 0, mm",
         "0.1012291, ANGLE, INCH_SIXTEENTHS, 5.8, °",
         "101.2, PERCENT, INCH_SIXTEENTHS, 101, %",
         "2.13, PERCENT, INCH_SIXTEENTHS, 2.1, %",

@@ -5,8 +5,10 @@ import java.nio.file.Path;
 import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.beans.property.ObjectProperty;
@@ -76,6 +78,10 @@ public final class MainWindow {
     private final Copies copies = new Copies(this::words);
     private final StackPane middle = new StackPane();
     private final Map<Step, StepPane> panes = new HashMap<>();
+
+    /** Panes that were not shown when words, units or looks were changed. */
+    private final Set<StepPane> stale = new HashSet<>();
+
     private final StripColumn strips;
     private final StepList steps;
     private final StepStates states;
@@ -263,6 +269,8 @@ public final class MainWindow {
         StepPane pane = pane(step);
         showOnly(pane);
         root.setRight(pane.side().orElse(strips));
+        status.setVisible(true);
+        sayAnew(pane);
         pane.refresh();
         if (!pane.takeFocus()) {
             steps.focus(step);
@@ -393,7 +401,9 @@ public final class MainWindow {
             middle.getChildren().add(newVehicle);
         }
         showOnly(newVehicle);
-        root.setRight(strips);
+        // What is known of the vehicle that was open says nothing of the one that is asked for.
+        root.setRight(null);
+        status.setVisible(false);
     }
 
     private void started(Vehicle vehicle) {
@@ -460,7 +470,6 @@ public final class MainWindow {
         appearance.dress(root);
         narrow();
         strips.setTextSize(appearance.textTimes());
-        panes.values().forEach(pane -> pane.setTextSize(appearance.textTimes()));
     }
 
     /** A window that is small for its text gives the drawing its room and takes it from the columns beside it. */
@@ -480,10 +489,17 @@ public final class MainWindow {
         guide.relabel();
         states.relabel();
         refresh();
-        panes.values().forEach(pane -> {
+        // What is not shown is said anew when it is: all at once would hold the window up.
+        stale.addAll(panes.values());
+        sayAnew(pane(openStep.get()));
+    }
+
+    private void sayAnew(StepPane pane) {
+        if (stale.remove(pane)) {
+            pane.setTextSize(appearance.textTimes());
             pane.relabel();
             pane.refresh();
-        });
+        }
     }
 
     // --- For whoever shows it --------------------------------------------------------------------------------------

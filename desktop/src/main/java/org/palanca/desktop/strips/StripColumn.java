@@ -64,6 +64,7 @@ public final class StripColumn extends StackPane {
     /** Sets how large text is, 1 for normal. */
     public void setTextSize(double times) {
         size = times;
+        strips.values().forEach(view -> view.size(size, curveWidth()));
         refresh();
     }
 
@@ -99,8 +100,12 @@ public final class StripColumn extends StackPane {
         }
     }
 
+    private double curveWidth() {
+        return getWidth() - 44 * size;
+    }
+
     private void showValues() {
-        double width = getWidth() - 44 * size;
+        double width = curveWidth();
         for (Analysis.StripValue strip : analysis.strips()) {
             StripView view = strips.get(strip.result().id());
             if (view == null || !inSight(view)) {

@@ -87,9 +87,14 @@ public final class StripView extends VBox {
         boolean out = strip.mark().filter(mark -> mark.distance() != 0).isPresent();
         pseudoClassStateChanged(OUT, out);
         setAccessibleText(name.getText() + " " + value.plain() + ". " + verdict.getText());
+        size(size, width);
+        new StripPainter(curve, theme, size, words).draw(strip, pose, travel);
+    }
+
+    /** Gives the curve its room, before it is drawn: a strip that is out of sight takes as much as it will. */
+    void size(double size, double width) {
         curve.setWidth(Math.max(60, width));
         curve.setHeight(CURVE_HEIGHT * size);
-        new StripPainter(curve, theme, size, words).draw(strip, pose, travel);
     }
 
     @Override
