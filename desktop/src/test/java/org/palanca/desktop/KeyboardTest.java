@@ -148,6 +148,29 @@ class KeyboardTest extends WindowTest {
         return lookup(id).query().getPseudoClassStates().contains(PseudoClass.getPseudoClass("stale"));
     }
 
+    /** Enter takes what is focused; arrows move the mount from wherever the keyboard is; Esc leaves a form for the drawing. */
+    @Test
+    void keysDoWhatPeopleExpectOfThem() {
+        clickOn(mount("upper frame left", Elevation.SIDE));
+        double height = at("upper frame left").getZ();
+        onFx(() -> lookup("#strip-anti_squat").query().requestFocus());
+        push(KeyCode.UP);
+        settle();
+        assertThat(at("upper frame left").getZ() - height).isCloseTo(Lengths.inches(1.0 / 16), within(1e-9));
+        onFx(() -> lookup("#mount-up").query().requestFocus());
+        push(KeyCode.ESCAPE);
+        settle();
+        assertThat(stage.getScene().getFocusOwner().getId()).isEqualTo("board");
+        onFx(() -> lookup("#pad-droop").query().requestFocus());
+        push(KeyCode.ENTER);
+        settle();
+        assertThat(window.state().poseProperty().get().left()).isNegative();
+        step("cycle");
+        onFx(() -> lookup("#cycle-ride").query().requestFocus());
+        push(KeyCode.ENTER);
+        assertThat(window.state().poseProperty().get().left()).isZero();
+    }
+
     private String railText(String id) {
         onFx(() -> {});
         return lookup(id).query().getAccessibleText();

@@ -17,6 +17,10 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ComboBoxBase;
+import javafx.scene.control.ListView;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
@@ -165,13 +169,70 @@ public final class MainWindow {
             }
         }
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoBeforeFields);
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::enterTakes);
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::arrowsMove);
         scene.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.ESCAPE && state.litProperty().get() != null) {
                 state.litProperty().set(null);
                 event.consume();
+            } else if (event.getCode() == KeyCode.ESCAPE) {
+                leaveForm(scene.getFocusOwner());
             }
         });
         return scene;
+    }
+
+    /** Enter takes what is focused, as the space bar does. */
+    private void enterTakes(KeyEvent event) {
+        Node focused = stage.getScene().getFocusOwner();
+        boolean plain = event.getCode() == KeyCode.ENTER && !event.isShortcutDown();
+        if (plain && focused instanceof ButtonBase button && !(focused instanceof MenuButton)) {
+            button.fire();
+            event.consume();
+        }
+    }
+
+    /** Arrows move the selected mount wherever the keyboard is, but where they have a meaning of their own. */
+    private void arrowsMove(KeyEvent event) {
+        Node focused = stage.getScene().getFocusOwner();
+        boolean own = focused instanceof TextInputControl
+                || focused instanceof ComboBoxBase<?>
+                || focused instanceof MenuButton
+                || focused instanceof ListView<?>
+                || inside(focused, steps)
+                || inside(focused, pane(openStep.get()));
+        if (event.getCode().isArrowKey()
+                && !own
+                && openStep.get() == Steps.BOARD
+                && state.selectionProperty().get() != null) {
+            Node board = pane(Steps.BOARD).lookup("#board");
+            if (event.getTarget() == board) {
+                // Handed on already.
+                return;
+            }
+            board.fireEvent(event.copyFor(board, board));
+            event.consume();
+        }
+    }
+
+    private static boolean inside(Node node, Node parent) {
+        for (Node at = node; at != null; at = at.getParent()) {
+            if (at == parent) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Esc in a field gives the keyboard back to the drawing of the open step. */
+    private void leaveForm(Node focused) {
+        Node board = pane(openStep.get()).lookup(".board");
+        if (focused instanceof TextInputControl && board != null) {
+            board.requestFocus();
+            if (!board.isFocused()) {
+                steps.focus(openStep.get());
+            }
+        }
     }
 
     /** A field keeps the undo keys for its own text only while something is being typed in it. */

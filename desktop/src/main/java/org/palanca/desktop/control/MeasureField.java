@@ -54,7 +54,8 @@ public final class MeasureField extends TextField {
             }
         });
         setOnKeyPressed(event -> {
-            if (event.getCode() == KeyCode.ESCAPE) {
+            // What was typed is given up first; once more leaves the form.
+            if (event.getCode() == KeyCode.ESCAPE && (editing() || wrong)) {
                 revert();
                 event.consume();
             }
