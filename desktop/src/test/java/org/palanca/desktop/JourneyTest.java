@@ -117,6 +117,25 @@ class JourneyTest extends WindowTest {
         assertThat(trouble()).contains("anti-squat is 129 %");
     }
 
+    /** The same by keyboard alone: what is proposed is tried, taken, and the next that is wrong is said. */
+    @Test
+    void theDemosFlawIsCuredByKeyboardAlone() {
+        Vehicle flawed = window.document().vehicle();
+        push(KeyCode.CONTROL, KeyCode.ENTER);
+        eventually(() -> trouble().endsWith("show it as it was."));
+        push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertThat(window.document().vehicle()).isEqualTo(flawed);
+        eventually(() -> trouble().contains("Move both upper frame mounts"));
+        push(KeyCode.CONTROL, KeyCode.ENTER);
+        eventually(() -> trouble().endsWith("show it as it was."));
+        push(KeyCode.CONTROL, KeyCode.ENTER);
+        eventually(() -> trouble().startsWith("Measure: "));
+        assertThat(strip("anti_squat")).isNotBlank();
+        assertThat(window.document().vehicle()).isNotEqualTo(flawed);
+        assertThat(window.document().baselineProperty().get()).isEqualTo(flawed);
+    }
+
     @Test
     void theTravelPadMovesTheAxleAndEveryStripWithIt() throws Exception {
         Bounds square = pad();

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -13,11 +14,14 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.text.Text;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.palanca.base.units.LengthStyle;
 import org.palanca.desktop.document.Settings;
 import org.palanca.desktop.theme.Lettering;
+import org.testfx.util.NodeQueryUtils;
 
 /**
  * No word of any step is cut or stands over another, on a small window, the usual one and a wide one: every label and every text
@@ -26,6 +30,30 @@ import org.palanca.desktop.theme.Lettering;
 class RoomForWordsTest extends WindowTest {
     /** Bounds are whole pixels here and parts of them there. */
     private static final double SLACK = 2;
+
+    /** Every step but the tables: alternatives side by side, and links to cut. */
+    private static final Set<String> DRAWN = Set.of(
+            "goals", "links", "steer", "measure", "axle", "housing", "place", "cycle", "shocks", "shaft", "slope");
+
+    private double usualWidth;
+    private double usualHeight;
+
+    @BeforeEach
+    void keepTheSize() {
+        onFx(() -> {
+            usualWidth = stage.getWidth();
+            usualHeight = stage.getHeight();
+        });
+    }
+
+    /** The window of the tests that follow is this one: on a small screen parts of a wide one can't be pressed. */
+    @AfterEach
+    void giveTheSizeBack() {
+        onFx(() -> {
+            stage.setWidth(usualWidth);
+            stage.setHeight(usualHeight);
+        });
+    }
 
     @ParameterizedTest(name = "{0} x {1} at {2} %, {3}")
     @CsvSource({
@@ -60,6 +88,47 @@ class RoomForWordsTest extends WindowTest {
             found.forEach(one -> all.add(step + ": " + one));
         }
         assertThat(all).isEmpty();
+    }
+
+    /** The drawing is the step: three fifths of the width and of the height, and not much less at the largest text. */
+    @ParameterizedTest(name = "at {0} % at least {1}")
+    @CsvSource({"100, 0.6", "150, 0.45"})
+    void theDrawingHasMostOfTheWindow(int percent, double least) {
+        onFx(() -> {
+            stage.setWidth(1280);
+            stage.setHeight(800);
+        });
+        for (int i = 0; i < Settings.TEXT_SIZES.indexOf(percent); i++) {
+            push(KeyCode.CONTROL, KeyCode.EQUALS);
+        }
+        for (String step : steps()) {
+            if (DRAWN.contains(step)) {
+                onFx(() -> window.open(step));
+                settle();
+                settle();
+                Bounds drawn = drawn();
+                assertThat(drawn.getWidth() / stage.getScene().getWidth())
+                        .as("width of " + step)
+                        .isGreaterThan(least);
+                assertThat(drawn.getHeight() / stage.getScene().getHeight())
+                        .as("height of " + step)
+                        .isGreaterThan(least);
+            }
+        }
+    }
+
+    /** What all drawings of the open step take together. */
+    private Bounds drawn() {
+        List<Bounds> all = new ArrayList<>();
+        onFx(() -> lookup(".board").queryAll().stream()
+                .filter(node -> NodeQueryUtils.isVisible().test(node))
+                .map(node -> node.localToScene(node.getLayoutBounds()))
+                .forEach(all::add));
+        double left = all.stream().mapToDouble(Bounds::getMinX).min().orElse(0);
+        double top = all.stream().mapToDouble(Bounds::getMinY).min().orElse(0);
+        double right = all.stream().mapToDouble(Bounds::getMaxX).max().orElse(0);
+        double bottom = all.stream().mapToDouble(Bounds::getMaxY).max().orElse(0);
+        return new BoundingBox(left, top, right - left, bottom - top);
     }
 
     private List<String> problems() {

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import java.util.function.DoubleConsumer;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.Recent;
 import org.palanca.base.units.Lengths;
@@ -80,12 +81,22 @@ public record Remedy(
      * @param goOn asked now and then; answering false gives up early with nothing found
      */
     public static Optional<Remedy> find(Vehicle vehicle, AxlePlace place, String resultId, BooleanSupplier goOn) {
+        return find(vehicle, place, resultId, goOn, part -> {});
+    }
+
+    /**
+     * Finds it, telling on the way how far the search is.
+     *
+     * @param told hears what part of it is done, from 0 to 1
+     */
+    public static Optional<Remedy> find(
+            Vehicle vehicle, AxlePlace place, String resultId, BooleanSupplier goOn, DoubleConsumer told) {
         Asked asked = new Asked(vehicle, place, resultId);
         Optional<Optional<Remedy>> known = RECENT.of(asked);
         if (known.isPresent() && goOn.getAsBoolean()) {
             return known.get();
         }
-        Optional<Remedy> found = new Search(vehicle, place, resultId).run(goOn);
+        Optional<Remedy> found = new Search(vehicle, place, resultId, told).run(goOn);
         if (goOn.getAsBoolean()) {
             RECENT.keep(asked, found);
         }
@@ -101,6 +112,9 @@ public record Remedy(
     }
 
     private static final class Search {
+        /** The part of the work that moving mounts about is; holding the best against every step is the rest. */
+        private static final double MOVING = 0.4;
+
         private final Vehicle vehicle;
         private final Axle axle;
         private final String resultId;
@@ -108,12 +122,14 @@ public record Remedy(
         private final double severityNow;
         private final double badnessNow;
         private final List<Move> moves = new ArrayList<>();
+        private final DoubleConsumer told;
 
         /** A move that helps, by what it costs. */
         private record Move(MountRef mount, Vector3D by, Vehicle after, Scorecard.Mark mark, double cost) {}
 
-        Search(Vehicle vehicle, AxlePlace place, String resultId) {
+        Search(Vehicle vehicle, AxlePlace place, String resultId, DoubleConsumer told) {
             this.vehicle = vehicle;
+            this.told = told;
             this.resultId = resultId;
             axle = vehicle.axle(place).orElseThrow();
             Scorecard now = Scorecard.of(new AxleModel(vehicle, place));
@@ -129,7 +145,9 @@ public record Remedy(
                     return steered;
                 }
             }
-            for (Mount mount : movable()) {
+            List<Mount> movable = movable();
+            for (Mount mount : movable) {
+                told.accept(MOVING * movable.indexOf(mount) / movable.size());
                 double reach = mount.onFrame() ? FARTHEST_ALONG : 0;
                 for (double along = -reach; along <= reach + GRID_SLACK && !mount.mirrored(); along += STEP_ALONG) {
                     if (!goOn.getAsBoolean()) {
@@ -176,6 +194,7 @@ public record Remedy(
                     continue;
                 }
                 looked++;
+                told.accept(MOVING + (1 - MOVING) * (looked - 1) / ASSESSED);
                 Optional<Assessment> then = Assessment.of(move.after(), goOn);
                 if (then.isEmpty()) {
                     return Optional.empty();

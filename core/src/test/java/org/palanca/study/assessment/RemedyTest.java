@@ -3,6 +3,8 @@ package org.palanca.study.assessment;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Optional;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.result.catalogue.AxleModel;
@@ -34,6 +36,18 @@ class RemedyTest {
         assertThat(after.worst()).isEmpty();
         assertThat(after.mark("anti_squat").orElseThrow().value())
                 .isEqualTo(remedy.mark().value());
+    }
+
+    /** The search tells how far it is, never back, from the beginning to near its end. */
+    @Test
+    void howFarTheSearchIsIsTold() {
+        List<Double> told = new ArrayList<>();
+        Vehicle lighter = Examples.tarn().withName("another, so that nothing is known of it");
+        assertThat(Remedy.find(lighter, AxlePlace.REAR, "anti_squat", () -> true, told::add))
+                .isPresent();
+        assertThat(told).isSorted().hasSizeGreaterThan(5);
+        assertThat(told.get(0)).isZero();
+        assertThat(told.get(told.size() - 1)).isBetween(0.4, 1.0);
     }
 
     @Test

@@ -112,7 +112,7 @@ public final class MainWindow {
         strips = new StripColumn(document, state, this::words, appearance::theme, status::complain);
         steps = new StepList(Steps.STAGES, openStep, this::words);
         states = new StepStates(steps, status::show, status::failed);
-        guide = new GuideBar(document, state, analyses.analysis(), this::words, this::open);
+        guide = new GuideBar(document, state, analyses.analysis(), status::trying, this::words, this::open);
         preview = new PrintPreview(page, this::words, notices, guide::sheetSeen, this::focusBoard);
         files = new FileActions(document, state, settings, this::words, asker, notices, preview, this::opened);
         newVehicle = new NewVehiclePane(this::words, appearance::theme, this::started, this::showStep);

@@ -3,6 +3,7 @@ package org.palanca.desktop.app;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
+import javafx.application.Platform;
 import javafx.beans.value.ObservableValue;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -51,6 +52,9 @@ final class StatusLine extends HBox {
     private Analysis analysis;
 
     private @Nullable Remedy remedy;
+
+    /** How far the search is, in tenths. */
+    private int far;
 
     /** Whether the search was given up for the vehicle and axle that are shown. */
     private boolean stopped;
@@ -190,8 +194,9 @@ final class StatusLine extends HBox {
             return;
         }
         String id = worst.get().result().id();
+        far = 0;
         search.ask(
-                goOn -> Remedy.find(vehicle, place, id, goOn),
+                goOn -> Remedy.find(vehicle, place, id, goOn, part -> heard(vehicle, part)),
                 found -> {
                     remedy = found.orElse(null);
                     write();
@@ -201,6 +206,17 @@ final class StatusLine extends HBox {
                     }
                 },
                 this::stopSearching);
+    }
+
+    /** How far the search for a vehicle is, told beside the window; every tenth of it is said. */
+    private void heard(Vehicle vehicle, double part) {
+        int tenths = (int) (10 * part);
+        Platform.runLater(() -> {
+            if (document.vehicle() == vehicle && tenths > far) {
+                far = tenths;
+                write();
+            }
+        });
     }
 
     private void stopSearching() {
@@ -275,6 +291,11 @@ final class StatusLine extends HBox {
         write();
     }
 
+    /** Whether a move is shown that is neither taken nor left yet. */
+    boolean trying() {
+        return trial.isPresent();
+    }
+
     private void ended(Trial tried) {
         trial = Optional.empty();
         if (document.baselineProperty().get() == tried.before()) {
@@ -293,7 +314,7 @@ final class StatusLine extends HBox {
         if (!complaint.isEmpty()) {
             mark.setText(w.text("trouble.typed"));
             sentence.setText(complaint);
-        } else if (trial.isPresent()) {
+        } else if (trial.isPresent() && JobSentence.job(openStep.getValue()).isEmpty()) {
             wrong = false;
             mark.setText(w.text("trouble.tried"));
             sentence.setText(w.text("trouble.tried_shown", trial.get().said()));
@@ -357,7 +378,8 @@ final class StatusLine extends HBox {
             return problem + " " + offered(remedy, worst, w);
         }
         if (searching()) {
-            return problem + " " + w.text(wantedFor == null ? "trouble.searching" : "trouble.searching_wanted");
+            String soFar = far == 0 ? "" : " " + w.text("trouble.searched", Integer.toString(10 * far));
+            return problem + " " + w.text(wantedFor == null ? "trouble.searching" : "trouble.searching_wanted") + soFar;
         }
         return stopped || failed ? problem : problem + " " + w.text("trouble.no_move");
     }

@@ -1,6 +1,7 @@
 package org.palanca.desktop.guide;
 
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.beans.value.ObservableValue;
@@ -21,6 +22,7 @@ public final class GuideBar extends HBox {
     private final Document document;
     private final BoardState state;
     private final ObservableValue<Analysis> analysis;
+    private final BooleanSupplier trying;
     private final Supplier<Words> words;
     private final Consumer<String> open;
     private final Label count = Labels.of("", "trouble-mark");
@@ -34,14 +36,17 @@ public final class GuideBar extends HBox {
 
     /**
      * @param analysis of the axle on the board
+     * @param trying whether a move is shown that is neither taken nor left yet
      * @param open opens a step by its id
      */
     public GuideBar(
             Document document,
             BoardState state,
             ObservableValue<Analysis> analysis,
+            BooleanSupplier trying,
             Supplier<Words> words,
             Consumer<String> open) {
+        this.trying = trying;
         this.document = document;
         this.state = state;
         this.analysis = analysis;
@@ -63,6 +68,7 @@ public final class GuideBar extends HBox {
         managedProperty().bind(visibleProperty());
         setVisible(false);
         document.vehicleProperty().addListener((o, before, now) -> look());
+        document.baselineProperty().addListener((o, before, now) -> look());
         state.selectionProperty().addListener((o, before, now) -> look());
         state.litProperty().addListener((o, before, now) -> look());
         state.poseProperty().addListener((o, before, now) -> look());
@@ -142,7 +148,7 @@ public final class GuideBar extends HBox {
         Vehicle vehicle = document.vehicle();
         Optional<Analysis> now = Optional.ofNullable(analysis.getValue())
                 .filter(one -> one.model().vehicle() == vehicle);
-        if (task().done().test(new Situation(vehicle, begun.orElse(vehicle), state, now, sheets))) {
+        if (task().done().test(new Situation(vehicle, begun.orElse(vehicle), state, now, trying.getAsBoolean(), sheets))) {
             begin(at + 1);
         }
     }

@@ -74,8 +74,10 @@ record GuidedTask(String id, String step, Predicate<Situation> done) {
                 && now.state().poseProperty().get().right() < -0.9 * droop;
     }
 
+    /** The range is kept, by a move that was taken. */
     private static boolean antiSquatWithin(Situation now) {
-        return now.analysis()
+        return !now.trying()
+                && now.analysis()
                 .filter(analysis -> analysis.model().axle().place() == AxlePlace.REAR)
                 .flatMap(analysis -> analysis.strip("anti_squat"))
                 .flatMap(strip -> strip.mark())

@@ -12,6 +12,7 @@ import org.palanca.vehicle.Vehicle;
  * @param begun as it was when the task was set
  * @param state what is on the board
  * @param analysis of the axle on the board; empty while it is not of this vehicle
+ * @param trying whether a move is shown that is neither taken nor left yet
  * @param sheets how many sheets have been looked at since the task was set
  */
-record Situation(Vehicle vehicle, Vehicle begun, BoardState state, Optional<Analysis> analysis, int sheets) {}
+record Situation(Vehicle vehicle, Vehicle begun, BoardState state, Optional<Analysis> analysis, boolean trying, int sheets) {}

@@ -16,6 +16,7 @@ import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.control.FractionText;
 import org.palanca.desktop.control.KnownHeights;
 import org.palanca.desktop.control.WrappingLabel;
+import org.palanca.desktop.theme.Lettering;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.Glossary;
@@ -93,8 +94,15 @@ public final class StripView extends VBox {
 
     /** Gives the curve its room, before it is drawn: a strip that is out of sight takes as much as it will. */
     void size(double size, double width) {
-        curve.setWidth(Math.max(60, width));
-        curve.setHeight(CURVE_HEIGHT * size);
+        double wide = Math.max(60, width);
+        double high = CURVE_HEIGHT * size;
+        if (wide != curve.getWidth() || high != curve.getHeight()) {
+            // What was drawn for another size is not kept.
+            curve.getGraphicsContext2D().clearRect(0, 0, curve.getWidth(), curve.getHeight());
+            Lettering.on(curve).begin();
+        }
+        curve.setWidth(wide);
+        curve.setHeight(high);
     }
 
     @Override
