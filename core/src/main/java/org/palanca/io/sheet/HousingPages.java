@@ -62,7 +62,7 @@ public final class HousingPages {
     /** The drawing alone, from the upper left corner, as wide as a page, for showing it elsewhere. */
     public static List<Ink> drawing(SheetHead head, AxlePlace place) {
         Page page = new Page("");
-        new HousingPages(head, place).drawing(page, 0);
+        new HousingPages(head, place).drawing(page, 0, false);
         return page.ink();
     }
 
@@ -81,7 +81,7 @@ public final class HousingPages {
         for (Message fault : sum.faults()) {
             y = page.paragraph(head.words().text(fault), Page.MARGIN, y + 10, 10, true, Page.RIGHT - Page.MARGIN) - 10;
         }
-        drawing(page, y);
+        drawing(page, y, true);
         y = cuts(page, y + 222);
         y = shaft(page, y + 6, shaft);
         y = clocking(page, y + 6);
@@ -95,7 +95,7 @@ public final class HousingPages {
     }
 
     /** From behind, so that left is left: casting, tubes, ends, wheel faces, and the dimensions in chains. */
-    private void drawing(Page page, double top) {
+    private void drawing(Page page, double top, boolean onPaper) {
         double halfLeft = size(HousingSize.HALF_LEFT);
         double halfRight = size(HousingSize.HALF_RIGHT);
         if (Double.isNaN(halfLeft) || Double.isNaN(halfRight) || halfLeft <= 0 || halfRight <= 0) {
@@ -110,7 +110,11 @@ public final class HousingPages {
         double points = Scales.points(scale);
         double pinion = (Page.MARGIN + Page.RIGHT) / 2 + (stackLeft + halfLeft - halfRight - stackRight) / 2 * points;
         double axis = top + 76;
-        page.textRight(head.text("sheet.scale", Integer.toString(scale)), Page.RIGHT, top + 8, SheetHead.SMALL, false);
+        if (onPaper) {
+            // On a screen it is as large as there is room for.
+            page.textRight(
+                    head.text("sheet.scale", Integer.toString(scale)), Page.RIGHT, top + 8, SheetHead.SMALL, false);
+        }
         page.text(head.text("housing.from_behind"), Page.MARGIN, top + 8, SheetHead.SMALL, true);
         page.line(Page.MARGIN, axis, Page.RIGHT, axis, 0.3, 8);
         page.circle(pinion, axis, 0.14 * points, 0.9, false);

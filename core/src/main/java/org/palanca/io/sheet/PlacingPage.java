@@ -44,7 +44,7 @@ public final class PlacingPage {
     /** The drawing alone, from the upper left corner, as wide as a page, for showing it elsewhere. */
     public static List<Ink> drawing(SheetHead head, Adjustment adjustment, PlacingSheet sheet) {
         PlacingPage placing = new PlacingPage(head, adjustment, sheet);
-        placing.drawings(0);
+        placing.drawings(0, false);
         return placing.page.ink();
     }
 
@@ -52,14 +52,14 @@ public final class PlacingPage {
         String under = head.vehicle().name() + " · "
                 + head.text("axle." + sheet.mount().axle().id()) + " · " + head.text("placing.sheet");
         double y = head.draw(page, sheet.mount().mount(), under, sheet.toString());
-        y = drawings(y) + 22;
+        y = drawings(y, true) + 22;
         y = table(y);
         y = angles(y + 8);
         loses(y + 6, losses);
         head.foot(page, "arc");
     }
 
-    private double drawings(double top) {
+    private double drawings(double top, boolean onPaper) {
         List<Vector3D> places = new ArrayList<>();
         places.add(sheet.target());
         sheet.readings().stream()
@@ -75,7 +75,10 @@ public final class PlacingPage {
         double left = Page.MARGIN + 45;
         plan.at(left, top + 24 + plan.height() * points, points);
         side.at(left, top + 44 + (plan.height() + side.height()) * points, points);
-        page.textRight(head.text("sheet.scale", Integer.toString(scale)), Page.RIGHT, top + 8, SheetHead.SMALL, false);
+        if (onPaper) {
+            page.textRight(
+                    head.text("sheet.scale", Integer.toString(scale)), Page.RIGHT, top + 8, SheetHead.SMALL, false);
+        }
         page.text(head.text("sheet.top_view"), Page.MARGIN, top + 8, SheetHead.SMALL, true);
         page.text(head.text("sheet.side_view"), Page.MARGIN, top + 36 + plan.height() * points, SheetHead.SMALL, true);
         double centreline = plan.y(Vector3D.ZERO);

@@ -22,6 +22,7 @@ import org.palanca.base.units.LengthStyle;
 import org.palanca.base.units.UnitStyle;
 import org.palanca.base.words.Words;
 import org.palanca.floor.cutting.MountTable;
+import org.palanca.study.assessment.Remedy;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyName;
@@ -61,6 +62,18 @@ class MountPagesTest {
             }
         }
         assertThat(text(Examples.tarn())).contains("34 ahead", "24 3/4", "15 1/2", "both sides");
+    }
+
+    /** A sheet of a plan that misses its targets says so at its head; one that keeps them says nothing of it. */
+    @Test
+    void whatIsOutOfTargetIsOnTheSheet() throws IOException {
+        Vehicle tarn = Examples.tarn();
+        assertThat(text(tarn).replace('\u00a0', ' '))
+                .contains("Not within target as planned: Anti-squat is 129 % at 6 1/2 in of droop", "And 2 more.");
+        Vehicle cured = Remedy.find(tarn, AxlePlace.REAR, "anti_squat", () -> true)
+                .orElseThrow()
+                .after();
+        assertThat(text(cured)).doesNotContain("Not within target");
     }
 
     /** Read from the floor: no measure is set smaller than 8 points, whatever number of them there is. */

@@ -2,9 +2,9 @@ package org.palanca.study.assessment;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.Optional;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.result.catalogue.AxleModel;

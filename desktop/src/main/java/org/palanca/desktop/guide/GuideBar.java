@@ -148,7 +148,8 @@ public final class GuideBar extends HBox {
         Vehicle vehicle = document.vehicle();
         Optional<Analysis> now = Optional.ofNullable(analysis.getValue())
                 .filter(one -> one.model().vehicle() == vehicle);
-        if (task().done().test(new Situation(vehicle, begun.orElse(vehicle), state, now, trying.getAsBoolean(), sheets))) {
+        if (task().done()
+                .test(new Situation(vehicle, begun.orElse(vehicle), state, now, trying.getAsBoolean(), sheets))) {
             begin(at + 1);
         }
     }

@@ -78,11 +78,11 @@ record GuidedTask(String id, String step, Predicate<Situation> done) {
     private static boolean antiSquatWithin(Situation now) {
         return !now.trying()
                 && now.analysis()
-                .filter(analysis -> analysis.model().axle().place() == AxlePlace.REAR)
-                .flatMap(analysis -> analysis.strip("anti_squat"))
-                .flatMap(strip -> strip.mark())
-                .filter(mark -> mark.distance() == 0)
-                .isPresent();
+                        .filter(analysis -> analysis.model().axle().place() == AxlePlace.REAR)
+                        .flatMap(analysis -> analysis.strip("anti_squat"))
+                        .flatMap(strip -> strip.mark())
+                        .filter(mark -> mark.distance() == 0)
+                        .isPresent();
     }
 
     /** The springs were set, and carry the weight. */

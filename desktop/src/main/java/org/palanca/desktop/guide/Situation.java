@@ -15,4 +15,5 @@ import org.palanca.vehicle.Vehicle;
  * @param trying whether a move is shown that is neither taken nor left yet
  * @param sheets how many sheets have been looked at since the task was set
  */
-record Situation(Vehicle vehicle, Vehicle begun, BoardState state, Optional<Analysis> analysis, boolean trying, int sheets) {}
+record Situation(
+        Vehicle vehicle, Vehicle begun, BoardState state, Optional<Analysis> analysis, boolean trying, int sheets) {}
