@@ -203,18 +203,10 @@ public final class BoardView extends Region {
     }
 
     private void placeTurned() {
-        boolean shown = layout != null
-                && turnedAt.filter(at -> alone.isEmpty() || alone.get() == at).isPresent();
-        turned.setVisible(shown);
-        if (shown) {
-            Rectangle2D area = layout.area(turnedAt.get());
-            turned.resizeRelocate(
-                    Math.rint(area.getMinX()),
-                    Math.rint(area.getMinY()),
-                    Math.rint(area.getWidth()),
-                    Math.rint(area.getHeight()));
-            turned.showWhole(alone.isPresent());
-        }
+        turned.lie(
+                turnedAt.filter(at -> layout != null && (alone.isEmpty() || alone.get() == at))
+                        .map(at -> layout.area(at)),
+                alone.isPresent());
     }
 
     /** What the view from any side asks of the board. */

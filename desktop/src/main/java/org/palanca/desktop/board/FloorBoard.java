@@ -152,21 +152,10 @@ public abstract class FloorBoard extends DrawnRegion {
     }
 
     private void placeTurned() {
-        turned.ifPresent(view -> {
-            boolean shown = layout != null
-                    && turnedAt.filter(at -> alone.isEmpty() || alone.get() == at)
-                            .isPresent();
-            view.setVisible(shown);
-            if (shown) {
-                Rectangle2D area = layout.area(turnedAt.get());
-                view.resizeRelocate(
-                        Math.rint(area.getMinX()),
-                        Math.rint(area.getMinY()),
-                        Math.rint(area.getWidth()),
-                        Math.rint(area.getHeight()));
-                view.showWhole(alone.isPresent());
-            }
-        });
+        turned.ifPresent(view -> view.lie(
+                turnedAt.filter(at -> layout != null && (alone.isEmpty() || alone.get() == at))
+                        .map(at -> layout.area(at)),
+                alone.isPresent()));
     }
 
     @Override

@@ -137,10 +137,24 @@ final class TurnedView extends DrawnRegion {
         };
     }
 
-    /** Fits all of the vehicle, or the axle at hand alone. */
-    void showWhole(boolean all) {
-        whole = all;
-        fit();
+    /**
+     * Lies in a view's place, or nowhere.
+     *
+     * @param area the view's; empty where it is not shown
+     * @param all whether all of the vehicle is fitted into it, or the axle at hand alone
+     */
+    void lie(Optional<Rectangle2D> area, boolean all) {
+        setVisible(area.isPresent());
+        area.ifPresent(place -> {
+            // On whole pixels, or its lines are smeared.
+            resizeRelocate(
+                    Math.rint(place.getMinX()),
+                    Math.rint(place.getMinY()),
+                    Math.rint(place.getWidth()),
+                    Math.rint(place.getHeight()));
+            whole = all;
+            fit();
+        });
     }
 
     /** Shows everything again after zooming. */

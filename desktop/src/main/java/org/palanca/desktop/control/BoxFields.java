@@ -1,7 +1,9 @@
 package org.palanca.desktop.control;
 
+import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import java.util.function.ToDoubleFunction;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -20,72 +22,54 @@ public final class BoxFields extends VBox {
     private final Consumer<Box> changed;
     private final String prefix;
 
-    /** The two sides of a box that are taped along one axis, the one at the smaller coordinate first. */
-    private enum Span {
-        ALONG(Axis.AHEAD, "rear", "front") {
-            @Override
-            double low(Box b) {
-                return b.rear();
-            }
+    /** A box with other sides along one axis. */
+    private interface With {
+        Box of(Box box, double low, double high);
+    }
 
-            @Override
-            double high(Box b) {
-                return b.front();
-            }
+    /**
+     * The two sides of a box that are taped along one axis.
+     *
+     * @param low the side at the smaller coordinate
+     * @param high the side at the larger one
+     */
+    private record Span(
+            Axis axis,
+            String lowName,
+            ToDoubleFunction<Box> low,
+            String highName,
+            ToDoubleFunction<Box> high,
+            With with) {
+        private static final List<Span> ALL = List.of(
+                new Span(
+                        Axis.AHEAD,
+                        "rear",
+                        Box::rear,
+                        "front",
+                        Box::front,
+                        (b, low, high) -> new Box(low, high, b.right(), b.left(), b.bottom(), b.top())),
+                new Span(
+                        Axis.LEFT,
+                        "right",
+                        Box::right,
+                        "left",
+                        Box::left,
+                        (b, low, high) -> new Box(b.rear(), b.front(), low, high, b.bottom(), b.top())),
+                new Span(
+                        Axis.UP,
+                        "bottom",
+                        Box::bottom,
+                        "top",
+                        Box::top,
+                        (b, low, high) -> new Box(b.rear(), b.front(), b.right(), b.left(), low, high)));
 
-            @Override
-            Box with(Box b, double low, double high) {
-                return new Box(low, high, b.right(), b.left(), b.bottom(), b.top());
-            }
-        },
-        ACROSS(Axis.LEFT, "right", "left") {
-            @Override
-            double low(Box b) {
-                return b.right();
-            }
-
-            @Override
-            double high(Box b) {
-                return b.left();
-            }
-
-            @Override
-            Box with(Box b, double low, double high) {
-                return new Box(b.rear(), b.front(), low, high, b.bottom(), b.top());
-            }
-        },
-        UP(Axis.UP, "bottom", "top") {
-            @Override
-            double low(Box b) {
-                return b.bottom();
-            }
-
-            @Override
-            double high(Box b) {
-                return b.top();
-            }
-
-            @Override
-            Box with(Box b, double low, double high) {
-                return new Box(b.rear(), b.front(), b.right(), b.left(), low, high);
-            }
-        };
-
-        private final Axis axis;
-        private final String lowName;
-        private final String highName;
-
-        Span(Axis axis, String lowName, String highName) {
-            this.axis = axis;
-            this.lowName = lowName;
-            this.highName = highName;
+        double low(Box box) {
+            return low.applyAsDouble(box);
         }
 
-        abstract double low(Box box);
-
-        abstract double high(Box box);
-
-        abstract Box with(Box box, double low, double high);
+        double high(Box box) {
+            return high.applyAsDouble(box);
+        }
     }
 
     /**
@@ -107,7 +91,7 @@ public final class BoxFields extends VBox {
         this.words = words;
         this.complain = complain;
         this.changed = changed;
-        for (Span span : Span.values()) {
+        for (Span span : Span.ALL) {
             span(span);
         }
     }
@@ -145,7 +129,7 @@ public final class BoxFields extends VBox {
                 words,
                 value -> {
                     double to = tape.coordinate(span.axis, value, middle);
-                    changed.accept(span.with(box, high ? span.low(box) : to, high ? to : span.high(box)));
+                    changed.accept(span.with.of(box, high ? span.low(box) : to, high ? to : span.high(box)));
                 },
                 complain);
         String name = high ? span.highName : span.lowName;

@@ -23,6 +23,8 @@ final class LimitMapView {
     /** Size of the key's words at normal text size. */
     private static final double KEY = 12.5;
 
+    private static final double TITLE = 13;
+
     private final Supplier<Words> words;
     private Rectangle2D square = Rectangle2D.EMPTY;
     private double size = 1;
@@ -70,20 +72,21 @@ final class LimitMapView {
         size = textSize;
         span = map.map(LimitMap::span).orElse(plan);
         double keys = map.map(found -> keysHeight(scribe, found, area)).orElse(17 * size) + 20 * size;
-        double edge = Math.min(area.getWidth() - 34 * size, area.getHeight() - 44 * size - keys);
+        String title = words.get().text(map.isPresent() ? "cycle.map" : "cycle.map_wait");
+        double head = scribe.paragraphHeight(title, area.getWidth() - 8, TITLE) + 4 * size;
+        double edge = Math.min(area.getWidth() - 34 * size, area.getHeight() - head - 22 * size - keys);
         if (edge < 70) {
             square = Rectangle2D.EMPTY;
             return;
         }
-        square = new Rectangle2D(area.getMinX() + 24 * size, area.getMinY() + 22 * size, edge, edge);
-        scribe.text(
-                words.get().text(map.isPresent() ? "cycle.map" : "cycle.map_wait"),
+        square = new Rectangle2D(area.getMinX() + 24 * size, area.getMinY() + head, edge, edge);
+        scribe.paragraph(
+                title,
                 area.getMinX() + 4,
-                area.getMinY() + 9 * size,
-                TextAlignment.LEFT,
+                area.getMinY(),
+                area.getWidth() - 8,
                 scribe.theme().second(),
-                false,
-                13);
+                TITLE);
         scribe.graphics().setFill(scribe.theme().panel());
         scribe.graphics().fillRect(square.getMinX(), square.getMinY(), edge, edge);
         map.ifPresent(found -> cells(scribe, found, area));

@@ -4,6 +4,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
@@ -19,24 +20,26 @@ final class AlignmentView {
     static Node of(AlignmentCard shown, Words w) {
         GridPane grid = new GridPane();
         grid.getStyleClass().add("card-grid");
-        grid.setHgap(18);
+        grid.setHgap(12);
         grid.setVgap(6);
         String[] heads = {"", "side.left", "side.right", "steer.cross"};
         for (int column = 1; column < heads.length; column++) {
-            grid.add(Labels.of(w.text(heads[column]), "second"), column, 0);
+            Label head = Labels.sentence(w.text(heads[column]), "second");
+            head.getStyleClass().add("narrow-head");
+            grid.add(head, column, 0);
         }
         int row = 1;
         for (AlignmentCard.Row line : shown.rows()) {
-            grid.add(Labels.of(w.text("steer.row." + line.id()), "second"), 0, row);
+            grid.add(Labels.sentence(w.text("steer.row." + line.id()), "second"), 0, row);
             grid.add(number(line.left(), line.quantity(), w), 1, row);
             grid.add(number(line.right(), line.quantity(), w), 2, row);
             grid.add(number(line.cross(), line.quantity(), w), 3, row);
             row++;
         }
-        grid.add(Labels.of(w.text("steer.total_toe"), "second"), 0, row);
+        grid.add(Labels.sentence(w.text("steer.total_toe"), "second"), 0, row);
         grid.add(number(shown.totalToe(), Quantity.ANGLE, w), 1, row);
         row++;
-        grid.add(Labels.of(w.text("steer.thrust"), "second"), 0, row);
+        grid.add(Labels.sentence(w.text("steer.thrust"), "second"), 0, row);
         grid.add(number(shown.thrust(), Quantity.ANGLE, w), 1, row);
         Label title = Labels.of(w.text("steer.card_title"), "form-title");
         Label where = Labels.of(poseText(shown.pose(), w), "second");
@@ -65,6 +68,7 @@ final class AlignmentView {
     private static Label number(double value, Quantity quantity, Words w) {
         Label label = Labels.of(w.units().text(value, quantity).replace("-", "−"), "card-number");
         label.setAlignment(Pos.BASELINE_RIGHT);
+        label.setMinWidth(Region.USE_PREF_SIZE);
         return label;
     }
 }

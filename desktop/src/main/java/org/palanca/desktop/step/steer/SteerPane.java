@@ -84,6 +84,7 @@ public final class SteerPane extends StepPane {
         advice.setId("steer-advice");
         other.setId("steer-other-axle");
         other.getStyleClass().add("main-action");
+        other.setWrapText(true);
         other.managedProperty().bind(other.visibleProperty());
         attempt.setId("steer-try");
         attempt.getStyleClass().add("main-action");
@@ -254,6 +255,8 @@ public final class SteerPane extends StepPane {
         }
         ComboBox<StarterSteering> ways = new ComboBox<>();
         ways.setId("steer-by");
+        // Its list is as wide as its longest name; the box stays within the column.
+        ways.getStyleClass().add("column-choice");
         ways.setPromptText(w.text("steer.by"));
         ways.setConverter(Choices.names(wordsSupplier(), one -> "steering." + one.id()));
         for (StarterSteering one : StarterSteering.values()) {
