@@ -45,7 +45,7 @@ public record Axonometry(double turn, double tilt) {
         return place.dotProduct(towards());
     }
 
-    /** Turned on, and tilted; never upside down. */
+    /** Turned on, and tilted, by so much each [rad]; never upside down. */
     public Axonometry turned(double by, double tiltedBy) {
         double tilted = Math.max(-STEEPEST, Math.min(STEEPEST, tilt + tiltedBy));
         return new Axonometry(Math.IEEEremainder(turn + by, 2 * Math.PI), tilted);

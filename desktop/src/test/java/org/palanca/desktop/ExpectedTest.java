@@ -21,11 +21,11 @@ import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
-import org.palanca.desktop.app.MainWindow;
 import org.palanca.desktop.document.CrashRecovery;
 import org.palanca.desktop.document.Settings;
 import org.palanca.drawing.Elevation;
 import org.palanca.io.json.VehicleFile;
+import org.palanca.vehicle.MountRef;
 
 /** What people expect of any program: taking things out of it, dropping things on it, knowing what is saved, and help. */
 class ExpectedTest extends WindowTest {
@@ -196,9 +196,10 @@ class ExpectedTest extends WindowTest {
     @Test
     void theNextMountIsOnTheMenu() {
         onFx(() -> window.nextMount(KeyCode.CLOSE_BRACKET));
-        assertThat(window.state().selectionProperty().get()).isNotNull();
-        MainWindow same = window;
-        onFx(() -> same.nextMount(KeyCode.OPEN_BRACKET));
-        assertThat(window.state().selectionProperty().get()).isNotNull();
+        MountRef first = window.state().selectionProperty().get();
+        onFx(() -> window.nextMount(KeyCode.CLOSE_BRACKET));
+        assertThat(window.state().selectionProperty().get()).isNotNull().isNotEqualTo(first);
+        onFx(() -> window.nextMount(KeyCode.OPEN_BRACKET));
+        assertThat(window.state().selectionProperty().get()).isNotNull().isEqualTo(first);
     }
 }

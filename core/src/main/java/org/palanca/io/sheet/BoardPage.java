@@ -69,7 +69,7 @@ public final class BoardPage {
         return page;
     }
 
-    /** The axle with its own surroundings; rails only as far as they stand beside it. */
+    /** The axle with its own surroundings. */
     private static List<Shape> shapes(AxleModel model, Elevation elevation) {
         List<Shape> shapes = new ArrayList<>(AxleDrawing.parts(model, elevation));
         shapes.addAll(AxleDrawing.axle(model, elevation));

@@ -25,7 +25,7 @@ public final class VehicleDifference {
 
     private record Moved(String mount, double by) {}
 
-    /** A sentence each; empty where nothing differs that is told. */
+    /** A sentence each; empty only where nothing differs. */
     public static List<Message> of(Vehicle before, Vehicle after) {
         List<Message> all = new ArrayList<>();
         List<Moved> moved = moved(before, after);
@@ -35,7 +35,7 @@ public final class VehicleDifference {
         if (moved.size() > TOLD) {
             all.add(Message.of("difference.more_moved", Integer.toString(moved.size() - TOLD)));
         }
-        if (moved.isEmpty() && !before.axles().equals(after.axles())) {
+        if (!sameButForPlaces(before.axles(), after.axles(), moved.isEmpty())) {
             all.add(Message.of("difference.axles"));
         }
         boolean goals = !before.name().equals(after.name())
@@ -50,7 +50,35 @@ public final class VehicleDifference {
             all.add(Message.of("difference.schemes"));
         }
         build(before.build(), after.build(), all);
+        boolean entries = before.revision() == after.revision()
+                && before.hardware().equals(after.hardware())
+                && before.rails().equals(after.rails())
+                && before.targets().equals(after.targets())
+                && before.build().rules().equals(after.build().rules())
+                && before.build().placing().equals(after.build().placing());
+        if (!entries) {
+            all.add(Message.of("difference.entries"));
+        }
         return all;
+    }
+
+    /** Whether what is on the axles is the same; where mounts moved, all but where they stand. */
+    private static boolean sameButForPlaces(List<Axle> before, List<Axle> after, boolean unmoved) {
+        if (unmoved || before.size() != after.size()) {
+            return before.equals(after);
+        }
+        for (int i = 0; i < after.size(); i++) {
+            Axle old = before.get(i);
+            Axle now = after.get(i);
+            if (!names(old).equals(names(now)) || !old.withMounts(now.mounts()).equals(now)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static List<String> names(Axle axle) {
+        return axle.mounts().stream().map(Mount::name).toList();
     }
 
     private static void build(Build before, Build after, List<Message> all) {
@@ -60,6 +88,7 @@ public final class VehicleDifference {
             differs(before.housing(place), after.housing(place), "housing", all);
         }
         differs(before.found(), after.found(), "found", all);
+        differs(before.weights(), after.weights(), "weights", all);
         differs(before.log(), after.log(), "log", all);
     }
 

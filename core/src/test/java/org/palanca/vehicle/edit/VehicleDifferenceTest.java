@@ -7,6 +7,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.base.units.Lengths;
+import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Vehicle;
@@ -48,6 +49,22 @@ class VehicleDifferenceTest {
         List<String> said = said(longer);
         assertThat(said).hasSize(4);
         assertThat(said.get(3)).endsWith("more mounts are moved");
+    }
+
+    /** What is changed beside a moved mount is told too, and what no other sentence covers. */
+    @Test
+    void nothingChangedIsLeftOut() {
+        MountRef ref = new MountRef(AxlePlace.REAR, "lower frame left");
+        Vector3D at = tarn.axle(AxlePlace.REAR).orElseThrow().position(ref.mount(), tarn.wheelbase());
+        Vehicle moved = MountMoves.moveTo(tarn, ref, at.add(new Vector3D(Lengths.inches(2), 0, 0)));
+        Axle rear = moved.axle(AxlePlace.REAR).orElseThrow();
+        Vehicle turned = moved.withAxle(rear.withAngles(rear.pinion() + 0.01, rear.caster()))
+                .withRevision(tarn.revision() + 1);
+        assertThat(said(turned))
+                .endsWith(
+                        "what is on an axle is changed",
+                        "hardware, rails, targets, clearances, placing limits or the revision are changed")
+                .hasSize(4);
     }
 
     private List<String> said(Vehicle other) {

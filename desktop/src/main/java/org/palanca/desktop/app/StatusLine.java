@@ -100,11 +100,7 @@ final class StatusLine extends HBox {
         attempt.setMinWidth(USE_PREF_SIZE);
         attempt.getStyleClass().add("main-action");
         attempt.setOnAction(event -> {
-            if (trial.isPresent()) {
-                take();
-            } else {
-                attempt();
-            }
+            attempt();
             afterwards.run();
         });
         stop.setId("trouble-stop");
@@ -237,14 +233,18 @@ final class StatusLine extends HBox {
     }
 
     /**
-     * Does what the sentence proposes, if it proposes something, as one step that can be undone. Asked for before it is found,
-     * it is done as soon as it is.
+     * Does what the sentence proposes, if it proposes something, as one step that can be undone: what is tried is taken and
+     * nothing beyond it, so that the next move is seen before it is done. Asked for before it is found, it is done as soon
+     * as it is.
      */
     void attempt() {
         if (!attempt.isVisible()) {
             return;
         }
-        trial.ifPresent(this::ended);
+        if (trial.isPresent()) {
+            take();
+            return;
+        }
         // What was found for the vehicle before the last change would take that change back.
         if (remedy == null || analysis.model().vehicle() != document.vehicle()) {
             wantedFor = document.vehicle();
