@@ -10,6 +10,7 @@ import java.util.OptionalDouble;
 import org.palanca.vehicle.housing.Housing;
 import org.palanca.vehicle.housing.HousingSize;
 import org.palanca.vehicle.survey.Survey;
+import org.palanca.vehicle.work.Note;
 import org.palanca.vehicle.work.StepEntry;
 
 /**
@@ -20,6 +21,7 @@ import org.palanca.vehicle.work.StepEntry;
  * @param housings what is known of each axle's housing
  * @param found mounts measured after tacking
  * @param log steps that were done
+ * @param notes what was written down, one a subject, the first written first
  * @param rules how much room must stay
  * @param placing how far off a tacked mount may come
  * @param weights what the wheels of each axle carry, where they were weighed
@@ -30,6 +32,7 @@ public record Build(
         Map<AxlePlace, Housing> housings,
         List<MountReadings> found,
         List<StepEntry> log,
+        List<Note> notes,
         ClearanceRules rules,
         PlacingLimits placing,
         Map<AxlePlace, Weights> weights) {
@@ -38,6 +41,7 @@ public record Build(
             Survey.NONE,
             Map.of(),
             Map.of(),
+            List.of(),
             List.of(),
             List.of(),
             ClearanceRules.COMMON,
@@ -50,6 +54,7 @@ public record Build(
         weights = copy(weights);
         found = List.copyOf(found);
         log = List.copyOf(log);
+        notes = List.copyOf(notes);
     }
 
     private static <T> Map<AxlePlace, T> copy(Map<AxlePlace, T> map) {
@@ -72,7 +77,7 @@ public record Build(
     }
 
     public Build withSurvey(Survey other) {
-        return new Build(other, surroundings, housings, found, log, rules, placing, weights);
+        return new Build(other, surroundings, housings, found, log, notes, rules, placing, weights);
     }
 
     /**
@@ -117,7 +122,7 @@ public record Build(
         } else {
             next.put(place, other);
         }
-        return new Build(survey, next, housings, found, log, rules, placing, weights);
+        return new Build(survey, next, housings, found, log, notes, rules, placing, weights);
     }
 
     private Build put(AxlePlace place, Housing other) {
@@ -128,7 +133,7 @@ public record Build(
         } else {
             next.put(place, other);
         }
-        return new Build(survey, surroundings, next, found, log, rules, placing, weights);
+        return new Build(survey, surroundings, next, found, log, notes, rules, placing, weights);
     }
 
     /** With a mount as found, in the place of what was found of it before. */
@@ -138,25 +143,46 @@ public record Build(
         if (!other.readings().isEmpty()) {
             next.add(other);
         }
-        return new Build(survey, surroundings, housings, next, log, rules, placing, weights);
+        return new Build(survey, surroundings, housings, next, log, notes, rules, placing, weights);
     }
 
     public Build withLog(List<StepEntry> other) {
-        return new Build(survey, surroundings, housings, found, other, rules, placing, weights);
+        return new Build(survey, surroundings, housings, found, other, notes, rules, placing, weights);
     }
 
     public Build withRules(ClearanceRules other) {
-        return new Build(survey, surroundings, housings, found, log, other, placing, weights);
+        return new Build(survey, surroundings, housings, found, log, notes, other, placing, weights);
     }
 
     public Build withPlacing(PlacingLimits other) {
-        return new Build(survey, surroundings, housings, found, log, rules, other, weights);
+        return new Build(survey, surroundings, housings, found, log, notes, rules, other, weights);
     }
 
     public Build with(AxlePlace place, Weights other) {
         EnumMap<AxlePlace, Weights> next = new EnumMap<>(AxlePlace.class);
         next.putAll(weights);
         next.put(place, other);
-        return new Build(survey, surroundings, housings, found, log, rules, placing, next);
+        return new Build(survey, surroundings, housings, found, log, notes, rules, placing, next);
+    }
+
+    /** What was written about something; blank where nothing was. */
+    public Note note(Note.Subject about) {
+        return notes.stream()
+                .filter(note -> note.about().equals(about))
+                .findFirst()
+                .orElse(Note.blank(about));
+    }
+
+    /** With a note in the place of the one about the same thing; a blank one takes that away. */
+    public Build with(Note note) {
+        List<Note> next = new ArrayList<>(notes);
+        if (note.isBlank()) {
+            next.removeIf(one -> one.about().equals(note.about()));
+        } else if (note(note.about()).isBlank()) {
+            next.add(note);
+        } else {
+            next.replaceAll(one -> one.about().equals(note.about()) ? note : one);
+        }
+        return new Build(survey, surroundings, housings, found, log, next, rules, placing, weights);
     }
 }

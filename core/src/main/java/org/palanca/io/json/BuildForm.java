@@ -19,6 +19,7 @@ import org.palanca.vehicle.Weights;
 import org.palanca.vehicle.WheelWell;
 import org.palanca.vehicle.housing.Housing;
 import org.palanca.vehicle.survey.Survey;
+import org.palanca.vehicle.work.Note;
 import org.palanca.vehicle.work.StepEntry;
 
 /** What is known and done on the floor. */
@@ -33,12 +34,14 @@ final class BuildForm {
         Map<AxlePlace, AxleBuild> axles = fields.value("axles", AXLES, AxleBuild::of);
         List<MountReadings> found = fields.parts("found", SurveyForm::found, Build::found);
         List<StepEntry> log = fields.parts("log", BuildForm::entry, Build::log);
+        List<Note> notes = fields.partsIfAny("notes", BuildForm::note, Build::notes);
         Build build = new Build(
                 survey,
                 Map.of(),
                 Map.of(),
                 found,
                 log,
+                notes,
                 fields.part("clearance", PartForm::rules, ClearanceRules.COMMON, Build::rules),
                 fields.part("placing", BuildForm::placing, PlacingLimits.COMMON, Build::placing),
                 Map.of());
@@ -161,5 +164,19 @@ final class BuildForm {
                 fields.text("step", StepEntry::step),
                 fields.value("date", Form.DATE, StepEntry::date),
                 fields.text("reason", StepEntry::reason));
+    }
+
+    private static Note note(Fields<Note> fields) {
+        return new Note(
+                fields.inline(BuildForm::subject, Note::about),
+                fields.text("text", Note::text),
+                fields.listIfAny("photos", Form.TEXT, Note::photos));
+    }
+
+    private static Note.Subject subject(Fields<Note.Subject> fields) {
+        return new Note.Subject(
+                fields.constant("about", Note.Kind.class, Note.Subject::kind),
+                fields.optional("axle", Form.constant(AxlePlace.class), Note.Subject::axle),
+                fields.text("name", Note.Subject::name));
     }
 }

@@ -34,7 +34,7 @@ public final class BoardPage {
         model.moveTo(pose);
         String axle = head.text("axle." + place.id());
         Page page = new Page(vehicle.name() + " – " + axle);
-        double top = head.draw(
+        double top = head.judged(
                         page,
                         vehicle.name() + " – " + axle,
                         head.words().text(CycleWords.pose(pose)),
@@ -65,6 +65,7 @@ public final class BoardPage {
         page.text(head.text("sheet.rear_view"), Page.MARGIN + run * points + GAP, top, 9, false);
         page.text(head.text("sheet.top_view"), Page.MARGIN, middle - p.top() * points - 4, 9, false);
         long ratio = Math.round(72 / Lengths.INCH / points);
+        head.foot(page, "arc");
         page.textRight(head.text("sheet.scale", Long.toString(ratio)), Page.RIGHT, top, 9, false);
         return page;
     }

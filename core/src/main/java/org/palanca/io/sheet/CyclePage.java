@@ -74,7 +74,7 @@ final class CyclePage {
         pages.add(page);
         String under = head.vehicle().name() + " · " + head.text("axle." + place.id()) + " · "
                 + head.text("cycle.sheet_under");
-        y = head.draw(
+        y = head.judged(
                         page,
                         head.text("cycle.sheet_title"),
                         under,

@@ -77,7 +77,7 @@ public final class HousingPages {
 
     private Page lengths(Optional<ShaftOrder> shaft) {
         Page page = new Page(head.text("housing.sheet"));
-        double y = head.draw(page, head.text("housing.sheet"), under(), housing.toString());
+        double y = head.judged(page, head.text("housing.sheet"), under(), housing.toString());
         for (Message fault : sum.faults()) {
             y = page.paragraph(head.words().text(fault), Page.MARGIN, y + 10, 10, true, Page.RIGHT - Page.MARGIN) - 10;
         }
@@ -256,7 +256,7 @@ public final class HousingPages {
 
     private Page order() {
         Page page = new Page(head.text("housing.sheet_order"));
-        double y = head.draw(page, head.text("housing.sheet_order"), under(), housing.toString());
+        double y = head.judged(page, head.text("housing.sheet_order"), under(), housing.toString());
         List<WorkStep> steps = WeldOrder.of(housing);
         for (int i = 0; i < steps.size(); i++) {
             y += 16.5;

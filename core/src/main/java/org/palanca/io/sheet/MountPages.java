@@ -1,7 +1,6 @@
 package org.palanca.io.sheet;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import org.palanca.base.units.LengthStyle;
 import org.palanca.base.units.Lengths;
@@ -13,7 +12,6 @@ import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
 import org.palanca.floor.cutting.MountTable;
 import org.palanca.result.catalogue.AxleModel;
-import org.palanca.result.targets.Scorecard;
 import org.palanca.vehicle.Axle;
 
 /**
@@ -67,24 +65,7 @@ final class MountPages {
         }
         page = new Page(head.text("sheet.title"));
         pages.add(page);
-        y = head.draw(page, head.vehicle().name() + " – " + head.text("sheet.title"), missed(), table.contents());
-    }
-
-    /** What of the plan is out of its target range: who cuts by the sheet must know. The worst first, the others counted. */
-    private String missed() {
-        List<Scorecard.Mark> out = head.vehicle().axles().stream()
-                .map(axle -> Scorecard.of(new AxleModel(head.vehicle(), axle.place())))
-                .flatMap(card -> card.marks().stream())
-                .filter(mark -> mark.distance() != 0)
-                .sorted(Comparator.comparingDouble(Scorecard.Mark::severity).reversed())
-                .toList();
-        if (out.isEmpty()) {
-            return "";
-        }
-        String worst = head.words().text(out.get(0).said());
-        return out.size() == 1
-                ? head.text("sheet.missed", worst)
-                : head.text("sheet.missed_more", worst, Integer.toString(out.size() - 1));
+        y = head.judged(page, head.vehicle().name() + " – " + head.text("sheet.title"), "", table.contents());
     }
 
     /** Side over top, the same across the page, as large as there is room for. */

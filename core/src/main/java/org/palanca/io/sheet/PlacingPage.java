@@ -216,8 +216,8 @@ public final class PlacingPage {
         Page page = new Page(head.text("placing.order"));
         StringBuilder contents = new StringBuilder();
         order.mounts().forEach(mount -> contents.append(mount.mount()).append('|'));
-        double y =
-                head.draw(page, head.text("placing.order"), head.vehicle().name() + " · " + axle, contents.toString());
+        double y = head.judged(
+                page, head.text("placing.order"), head.vehicle().name() + " · " + axle, contents.toString());
         List<WorkStep> steps = order.steps();
         double row = Math.min(24, (Page.HEIGHT - y - 150) / steps.size());
         for (int i = 0; i < steps.size(); i++) {

@@ -4,10 +4,15 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.HexFormat;
+import java.util.List;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.units.ReadingLimits;
 import org.palanca.base.words.Words;
+import org.palanca.result.catalogue.AxleModel;
+import org.palanca.result.targets.Scorecard;
+import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 
 /**
@@ -20,6 +25,9 @@ import org.palanca.vehicle.Vehicle;
  */
 public record SheetHead(Vehicle vehicle, String fileName, LocalDate date, Words words) {
     private static final int MARK_LENGTH = 8;
+
+    /** Height of the line that says what misses its target. */
+    private static final double MISSED = 18;
 
     static final double TITLE = 24;
     static final double SMALL = 8.5;
@@ -41,6 +49,37 @@ public record SheetHead(Vehicle vehicle, String fileName, LocalDate date, Words 
         page.textWithin(line, Page.MARGIN, y, SMALL, false, Page.RIGHT - Page.MARGIN);
         page.rule(y + 5);
         return y + 8;
+    }
+
+    /** As {@link #draw}, and what of the plan is out of its target range: who cuts by the sheet must know. */
+    double judged(Page page, String title, String under, String contents) {
+        String missed = missed();
+        double y = draw(page, title, under, contents + missed);
+        if (missed.isEmpty()) {
+            return y;
+        }
+        page.textWithin(missed, Page.MARGIN, y + MISSED - 6, 10, true, Page.RIGHT - Page.MARGIN);
+        return y + MISSED;
+    }
+
+    /** What misses its target, the worst first, the others counted; empty text where nothing does. */
+    private String missed() {
+        record Missed(AxlePlace axle, Scorecard.Mark mark) {}
+        List<Missed> out = vehicle.axles().stream()
+                .flatMap(axle -> Scorecard.of(new AxleModel(vehicle, axle.place())).marks().stream()
+                        .filter(mark -> mark.distance() != 0)
+                        .map(mark -> new Missed(axle.place(), mark)))
+                .sorted(Comparator.comparingDouble((Missed one) -> one.mark().severity())
+                        .reversed())
+                .toList();
+        if (out.isEmpty()) {
+            return "";
+        }
+        String worst = words.text(out.get(0).mark().said());
+        String axle = text("axle." + out.get(0).axle().id());
+        return out.size() == 1
+                ? text("sheet.missed", axle, worst)
+                : text("sheet.missed_more", axle, worst, Integer.toString(out.size() - 1));
     }
 
     /** Writes the caution of the work that the sheet is for, and the one that every sheet has, at the foot. */

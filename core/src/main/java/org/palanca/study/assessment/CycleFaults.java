@@ -89,6 +89,7 @@ final class CycleFaults {
                         only(place, build.housings()),
                         List.of(),
                         List.of(),
+                        List.of(),
                         build.rules(),
                         Build.NONE.placing(),
                         only(place, build.weights())),

@@ -90,6 +90,7 @@ public final class VehicleDifference {
         differs(before.found(), after.found(), "found", all);
         differs(before.weights(), after.weights(), "weights", all);
         differs(before.log(), after.log(), "log", all);
+        differs(before.notes(), after.notes(), "notes", all);
     }
 
     private static void differs(Object before, Object after, String what, List<Message> all) {

@@ -47,6 +47,7 @@ import org.palanca.vehicle.survey.Instrument;
 import org.palanca.vehicle.survey.Mark;
 import org.palanca.vehicle.survey.Reading;
 import org.palanca.vehicle.survey.ReadingKind;
+import org.palanca.vehicle.work.Note;
 import org.palanca.vehicle.work.StepEntry;
 
 /** Vehicles that between them have something of everything a file can hold. Invented, not a vehicle anyone would build. */
@@ -125,9 +126,17 @@ final class FilledVehicles {
                 OptionalDouble.of(0.001));
         Mark mark = new Mark("hook", new Vector3D(-1, 0, 0.5), Set.of(Axis.LEFT, Axis.UP), List.of("hook.jpg"));
         Reading plumb = Reading.of(ReadingKind.PLUMB, "hook", "horn left");
+        for (Note.Kind kind : Note.Kind.values()) {
+            build = build.with(Note.blank(new Note.Subject(kind, Optional.of(AxlePlace.REAR), "one"))
+                    .withText("seen"));
+        }
         return tarn.withBuild(build.withSurvey(build.survey().with(mark).with(plumb))
                 .with(new MountReadings(mount, List.of(slope)))
                 .withLog(List.of(new StepEntry("rear.housing", "housing.bar_in", LocalDate.of(2024, 2, 29), "no bar")))
+                .with(new Note(
+                        new Note.Subject(Note.Kind.PART, Optional.of(AxlePlace.FRONT), "a pipe"),
+                        "to be moved",
+                        List.of("pipe.jpg")))
                 .with(AxlePlace.FRONT, Housing.empty().withEnds(Housing.Ends.KNUCKLE)));
     }
 

@@ -69,7 +69,9 @@ class MountPagesTest {
     void whatIsOutOfTargetIsOnTheSheet() throws IOException {
         Vehicle tarn = Examples.tarn();
         assertThat(text(tarn).replace('\u00a0', ' '))
-                .contains("Not within target as planned: Anti-squat is 129 % at 6 1/2 in of droop", "And 2 more.");
+                .contains(
+                        "Not within target as planned. Rear axle: Anti-squat is 129 % at 6 1/2 in of droop",
+                        "And 2 more.");
         Vehicle cured = Remedy.find(tarn, AxlePlace.REAR, "anti_squat", () -> true)
                 .orElseThrow()
                 .after();

@@ -28,6 +28,7 @@ import org.palanca.floor.adjust.Adjustment;
 import org.palanca.floor.placing.Effect;
 import org.palanca.floor.placing.PlacingOrder;
 import org.palanca.floor.placing.PlacingSheet;
+import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.study.driveline.ShaftOrder;
 import org.palanca.vehicle.AxlePlace;
@@ -269,6 +270,20 @@ class SheetsTest {
                     assertThat(words.y()).isBetween(0.0, Page.HEIGHT);
                 }
             }
+        }
+    }
+
+    /** Whoever cuts, places or cycles by a sheet must know what of the plan is not as wanted, and the board has the caution too. */
+    @Test
+    void everySheetSaysWhatMissesItsTarget() throws IOException {
+        SheetHead head = head(tarn, Examples.WORDS);
+        for (Page page : List.of(
+                HousingPages.of(head, AxlePlace.REAR, Optional.empty()).get(0),
+                PlacingPage.order(head, PlacingOrder.of(tarn, adjustment, AxlePlace.REAR), "Rear axle"),
+                BoardPage.of(head, AxlePlace.REAR, WheelTravel.RIDE))) {
+            String text = text(List.of(page));
+            assertThat(text).contains("Not within target as planned. Rear axle: Anti-squat", "And 2 more.");
+            assertThat(text).contains("Planning aid only");
         }
     }
 }

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
@@ -28,6 +29,7 @@ import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
@@ -55,6 +57,7 @@ import org.palanca.desktop.strips.StripColumn;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.work.Note;
 
 /** Arranges the window: whose vehicle at the top, the steps at the left, the open step, its results, one sentence below. */
 public final class MainWindow {
@@ -79,6 +82,7 @@ public final class MainWindow {
     private final CrashRecovery recovery;
     private final BorderPane root = new BorderPane();
     private final OpenPage page = new OpenPage();
+    private final NotesPage notes;
     private final Copies copies = new Copies(this::words);
     private final StackPane middle = new StackPane();
     private final Map<Step, StepPane> panes = new HashMap<>();
@@ -115,6 +119,7 @@ public final class MainWindow {
         guide = new GuideBar(document, state, analyses.analysis(), status::trying, this::words, this::open);
         preview = new PrintPreview(page, this::words, notices, guide::sheetSeen, this::focusBoard);
         files = new FileActions(document, state, settings, this::words, asker, notices, preview, this::opened);
+        notes = new NotesPage(page, document, asker, this::words, this::focusBoard);
         newVehicle = new NewVehiclePane(this::words, appearance::theme, this::started, this::showStep);
         commands = new WindowCommands(this);
         finder = new CommandFinder(commands.all(), words());
@@ -154,7 +159,8 @@ public final class MainWindow {
         newVehicle.setMinSize(0, 0);
         newVehicle.managedProperty().bind(newVehicle.visibleProperty());
         root.setTop(new VBox(topBar, guide, notices));
-        root.setLeft(left);
+        VBox.setVgrow(left, Priority.ALWAYS);
+        root.setLeft(new VBox(left, notes.button(this::note)));
         root.setCenter(centre);
         root.setRight(strips);
         root.setBottom(status);
@@ -172,14 +178,25 @@ public final class MainWindow {
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::enterTakes);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::arrowsMove);
         scene.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
-            if (event.getCode() == KeyCode.ESCAPE && state.litProperty().get() != null) {
-                state.litProperty().set(null);
+            if (event.getCode() == KeyCode.ESCAPE) {
+                escape(scene.getFocusOwner());
                 event.consume();
-            } else if (event.getCode() == KeyCode.ESCAPE) {
-                leaveForm(scene.getFocusOwner());
             }
         });
         return scene;
+    }
+
+    /** Leaves what was opened last: a page, the form of a new vehicle, a working, a field. */
+    private void escape(Node focused) {
+        if (page.isVisible()) {
+            page.close();
+        } else if (newVehicle.isVisible()) {
+            showStep();
+        } else if (state.litProperty().get() != null) {
+            state.litProperty().set(null);
+        } else {
+            leaveForm(focused);
+        }
     }
 
     /** Enter takes what is focused, as the space bar does. */
@@ -412,6 +429,21 @@ public final class MainWindow {
                 this::focusBoard);
     }
 
+    /** Opens what is written about what is in hand, or else about the open step of the axle. */
+    void note() {
+        note(pane(openStep.get())
+                .subject()
+                .orElse(new Note.Subject(
+                        Note.Kind.STEP,
+                        Optional.of(state.axleProperty().get()),
+                        openStep.get().id())));
+    }
+
+    /** Opens what is written about something. */
+    void note(Note.Subject about) {
+        notes.open(about);
+    }
+
     /** Takes the next mount in hand, or the one before, as its key does on the board. */
     public void nextMount(KeyCode key) {
         Node board = pane(openStep.get()).lookup(".board");
@@ -548,6 +580,7 @@ public final class MainWindow {
         applyLook();
         topBar.relabel();
         guide.relabel();
+        notes.relabel();
         states.relabel();
         refresh();
         // What is not shown is said anew when it is: all at once would hold the window up.

@@ -159,6 +159,7 @@ final class TopBar extends HBox {
                         item("export_board"),
                         item("copy_results"),
                         item("copy_picture"),
+                        item("note"),
                         new SeparatorMenuItem(),
                         item("guide"),
                         item("keys"),

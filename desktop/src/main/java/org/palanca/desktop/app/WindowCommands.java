@@ -75,6 +75,7 @@ final class WindowCommands {
                 "export_board",
                 "Shortcut+E",
                 () -> files.board(window.pane(window.openStep().get()))));
+        all.add(Command.of("note", "Shortcut+Shift+N", window::note));
         all.add(Command.of("copy_results", "Shortcut+Shift+C", window::copyResults));
         all.add(Command.of("copy_picture", "Shortcut+Shift+P", window::copyPicture));
         all.add(Command.of("guide", "", () -> files.whenWorkIsSafe(window::startGuide)));

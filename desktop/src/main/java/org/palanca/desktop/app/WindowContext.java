@@ -12,6 +12,7 @@ import org.palanca.desktop.document.FileAsker;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.io.sheet.SheetKind;
+import org.palanca.vehicle.work.Note;
 
 /**
  * What the steps are given of the window.
@@ -56,6 +57,11 @@ record WindowContext(MainWindow window, FileAsker files, ObservableValue<Analysi
     @Override
     public List<Command> poseCommands() {
         return commands.poseCommands();
+    }
+
+    @Override
+    public void note(Note.Subject about) {
+        window.note(about);
     }
 
     @Override

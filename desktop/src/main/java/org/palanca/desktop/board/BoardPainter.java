@@ -94,13 +94,16 @@ final class BoardPainter {
                 scribe.shapes(layout, elevation, AxleDrawing.axle(model, elevation), false);
                 if (elevation == Elevation.SIDE) {
                     patch.ifPresent(found -> patch(found, area));
-                    centres.side(area);
-                } else if (elevation == Elevation.REAR) {
-                    centres.rear();
                 }
                 lit(elevation);
                 holes(elevation);
                 mounts(elevation, hover);
+                // Over the mounts: a name that a ring crosses out can't be read.
+                if (elevation == Elevation.SIDE) {
+                    centres.side(area);
+                } else if (elevation == Elevation.REAR) {
+                    centres.rear();
+                }
                 tool.paint(scribe, layout, elevation, axle.lineX(vehicle.wheelbase()));
             });
         }

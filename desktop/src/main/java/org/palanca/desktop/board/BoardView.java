@@ -239,17 +239,9 @@ public final class BoardView extends Region {
                     new Shape.Point(0, 0),
                     words.get().units().length());
             String name = "drag " + GESTURES.incrementAndGet();
-            return new TurnedView.Drag() {
-                @Override
-                public void by(Shape.Point by, boolean free) {
-                    document.change(drag.to(by, free), Message.of("change.moved", ref.mount()), name);
-                }
-
-                @Override
-                public void end() {
-                    document.endGesture();
-                }
-            };
+            return new TurnedView.Drag(
+                    (by, free) -> document.change(drag.to(by, free), Message.of("change.moved", ref.mount()), name),
+                    document::endGesture);
         }
 
         @Override

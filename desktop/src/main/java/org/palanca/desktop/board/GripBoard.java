@@ -165,17 +165,8 @@ public abstract class GripBoard extends FloorBoard {
             Shape.Point from = new Shape.Point(0, 0);
             BiFunction<Shape.Point, Boolean, Vehicle> move = mover(grip, elevation, from);
             String gestureName = "grip " + GESTURES.incrementAndGet();
-            return new TurnedView.Drag() {
-                @Override
-                public void by(Shape.Point by, boolean free) {
-                    moved(grip, move.apply(by, free), gestureName);
-                }
-
-                @Override
-                public void end() {
-                    released();
-                }
-            };
+            return new TurnedView.Drag(
+                    (by, free) -> moved(grip, move.apply(by, free), gestureName), GripBoard.this::released);
         }
 
         @Override

@@ -3,6 +3,7 @@ package org.palanca.desktop.board;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.geometry.Point2D;
@@ -18,6 +19,7 @@ import javafx.scene.shape.Polygon;
 import javafx.scene.text.TextAlignment;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.words.Words;
+import org.palanca.desktop.analysis.AxleAtHand;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Axonometry;
@@ -25,6 +27,7 @@ import org.palanca.drawing.Elevation;
 import org.palanca.drawing.HiddenLines;
 import org.palanca.drawing.Shape;
 import org.palanca.drawing.TurnedDrawing;
+import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.study.clearance.PartShape;
 import org.palanca.vehicle.PartRef;
@@ -51,6 +54,7 @@ final class TurnedView extends DrawnRegion {
 
     private final Supplier<Words> words;
     private final Holder holder;
+    private final AxleAtHand other = new AxleAtHand();
     private Axonometry view = Axonometry.USUAL;
     private double times = 1;
     private Point2D shift = Point2D.ZERO;
@@ -82,19 +86,14 @@ final class TurnedView extends DrawnRegion {
         void enlarge();
     }
 
-    /** Something that is being moved. */
-    interface Drag {
-        /**
-         * Moved on.
-         *
-         * @param by how far from where it was grabbed, in the elevation's plane [m]
-         * @param free whether it is not to settle on the grid
-         */
-        void by(Shape.Point by, boolean free);
-
-        /** Let go of. */
-        void end();
-    }
+    /**
+     * Something that is being moved.
+     *
+     * @param to moves it on: how far from where it was grabbed, in the elevation's plane [m], and whether it is not to settle on
+     *     the grid
+     * @param end lets go of it
+     */
+    record Drag(BiConsumer<Shape.Point, Boolean> to, Runnable end) {}
 
     TurnedView(Supplier<Words> words, Supplier<Theme> theme, Holder holder) {
         super(theme, 60, 60);
@@ -227,7 +226,7 @@ final class TurnedView extends DrawnRegion {
     private void released() {
         gesture = Optional.empty();
         still = false;
-        drag.ifPresent(Drag::end);
+        drag.ifPresent(begun -> begun.end().run());
         drag = Optional.empty();
         draw();
     }
@@ -251,9 +250,10 @@ final class TurnedView extends DrawnRegion {
     private Consumer<MouseEvent> move(Grip grip, MouseEvent press) {
         Drag begun = holder.drag(grip, view.faced());
         drag = Optional.of(begun);
-        return event -> begun.by(
-                view.inFaced((event.getX() - press.getX()) / scale, -(event.getY() - press.getY()) / scale),
-                event.isShiftDown());
+        return event -> begun.to()
+                .accept(
+                        view.inFaced((event.getX() - press.getX()) / scale, -(event.getY() - press.getY()) / scale),
+                        event.isShiftDown());
     }
 
     private void scrolled(ScrollEvent event) {
@@ -329,7 +329,7 @@ final class TurnedView extends DrawnRegion {
         List<AxleModel> axles = new ArrayList<>(List.of(model));
         model.vehicle().axles().stream()
                 .filter(axle -> axle.place() != model.axle().place())
-                .forEach(axle -> axles.add(new AxleModel(model.vehicle(), axle.place())));
+                .forEach(axle -> axles.add(other.at(model.vehicle(), axle.place(), WheelTravel.RIDE)));
         TurnedDrawing drawing = TurnedDrawing.of(model.vehicle(), axles, view);
         if (!still) {
             frame(model, drawing, width, height);

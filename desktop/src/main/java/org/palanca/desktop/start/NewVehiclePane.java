@@ -91,6 +91,7 @@ public final class NewVehiclePane extends HBox {
         Label title = new Label(w.text("new.title"));
         title.getStyleClass().add("page-title");
         TextField name = new TextField(w.text("new.name_value"));
+        setId("new-vehicle");
         name.setId("new-name");
         MeasureField wheelbaseField = new MeasureField(Quantity.LENGTH, words, this::setWheelbase, problem::setText);
         wheelbaseField.setId("new-wheelbase");

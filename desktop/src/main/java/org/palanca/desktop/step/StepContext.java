@@ -11,6 +11,7 @@ import org.palanca.desktop.document.Document;
 import org.palanca.desktop.document.FileAsker;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.io.sheet.SheetKind;
+import org.palanca.vehicle.work.Note;
 
 /** What every step is given of the window it stands in. */
 public interface StepContext {
@@ -44,6 +45,9 @@ public interface StepContext {
 
     /** What moves the axle to a pose that has a name. */
     List<Command> poseCommands();
+
+    /** Opens what is written about something, to be written on. */
+    void note(Note.Subject about);
 
     /** Opens the step that shows the board. */
     void openBoard();

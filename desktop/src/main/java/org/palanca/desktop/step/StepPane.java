@@ -11,6 +11,8 @@ import javafx.scene.layout.VBox;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.board.FloorBoard;
+import org.palanca.desktop.board.Grip;
+import org.palanca.desktop.board.GripBoard;
 import org.palanca.desktop.board.MeasuringTool;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
@@ -18,6 +20,7 @@ import org.palanca.desktop.theme.Theme;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.work.Note;
 
 /** What a step shows: something in the middle of the window, and a column beside it where it has one of its own. */
 public abstract class StepPane extends VBox {
@@ -133,6 +136,18 @@ public abstract class StepPane extends VBox {
     /** Stops what runs beside the window for it. */
     public void dispose() {
         // Most have nothing running.
+    }
+
+    /** What is in hand on its drawing and can be written about; empty where that is the step itself. */
+    public Optional<Note.Subject> subject() {
+        return lookupAll(".board").stream()
+                .filter(GripBoard.class::isInstance)
+                .flatMap(node -> ((GripBoard) node).inHand().stream())
+                .map(grip -> new Note.Subject(
+                        grip instanceof Grip.OnMount ? Note.Kind.MOUNT : Note.Kind.PART,
+                        Optional.of(place()),
+                        grip.name()))
+                .findFirst();
     }
 
     /** What the step is given of the window. */

@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
+import org.palanca.vehicle.work.Note;
 import org.palanca.vehicle.work.StepEntry;
 import org.palanca.vehicle.work.WorkOrder;
 import org.palanca.vehicle.work.WorkStep;
@@ -25,20 +26,24 @@ public final class WorkOrderView extends VBox {
     private final Consumer<List<StepEntry>> changed;
     private final Consumer<String> complain;
     private final Function<WorkStep, Optional<Message>> objection;
+    private final Consumer<Note.Subject> note;
     private @Nullable WorkStep passing;
 
     /**
      * @param changed takes the record after a tick
      * @param complain says why a step can't be ticked
      * @param objection what the numbers have against ticking a hold; empty where nothing is known against it
+     * @param note opens what is written about a step
      */
     public WorkOrderView(
             Consumer<List<StepEntry>> changed,
             Consumer<String> complain,
-            Function<WorkStep, Optional<Message>> objection) {
+            Function<WorkStep, Optional<Message>> objection,
+            Consumer<Note.Subject> note) {
         this.changed = changed;
         this.complain = complain;
         this.objection = objection;
+        this.note = note;
         getStyleClass().add("work-order");
     }
 
@@ -61,7 +66,11 @@ public final class WorkOrderView extends VBox {
         Label name = Labels.sentence(number + "  " + words.text("step." + step.name(), step.subject()), "step-name");
         Label stands =
                 Labels.sentence(stands(order, step, words), state == WorkOrder.State.OVERRIDDEN ? "limit" : "second");
+        String id = step.id().replaceAll("[^a-z0-9]+", "-");
         HBox row = new HBox(8, stands);
+        row.getChildren()
+                .add(Labels.button(
+                        "note-" + id, words.text("notes.button"), () -> note.accept(Note.Subject.of(order, step))));
         row.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(stands, Priority.ALWAYS);
         stands.setMaxWidth(Double.MAX_VALUE);
@@ -70,7 +79,6 @@ public final class WorkOrderView extends VBox {
         if (next) {
             whole.getStyleClass().add("work-next");
         }
-        String id = step.id().replaceAll("[^a-z0-9]+", "-");
         switch (state) {
             case DONE, OVERRIDDEN ->
                 row.getChildren().add(Labels.button("undo-" + id, words.text("work.take_back"), () -> {

@@ -1,23 +1,19 @@
 package org.palanca.desktop.step.cycle;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
-import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.result.catalogue.AxleModel;
-import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.Surroundings;
 
@@ -78,15 +74,8 @@ final class HoseForm {
 
     private void end(FlowPane row, String id, String label, Hose.End end, AxleModel model, Consumer<Hose.End> take) {
         Words w = pane.words();
-        ComboBox<BodyName> body = new ComboBox<>();
-        body.setId(id + "-body");
-        body.getItems()
-                .setAll(Arrays.stream(BodyName.values())
-                        .filter(one -> model.bodyIndex(one).isPresent())
-                        .toList());
-        body.setConverter(Choices.names(pane::words, one -> "body." + one.id()));
-        body.setValue(end.body());
-        body.setOnAction(event -> take.accept(new Hose.End(body.getValue(), end.at())));
+        BodyChooser body = new BodyChooser(
+                id + "-body", model, end.body(), pane::words, chosen -> take.accept(new Hose.End(chosen, end.at())));
         PlaceText places = pane.places();
         String shown = places.of(end.at(), w.units().length());
         TextField at = new TextField(shown);

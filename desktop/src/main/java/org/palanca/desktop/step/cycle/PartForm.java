@@ -20,7 +20,6 @@ import org.palanca.desktop.control.BoxFields;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.result.catalogue.AxleModel;
-import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.PartRef;
@@ -89,15 +88,8 @@ final class PartForm {
         kind.setConverter(Choices.names(pane::words, one -> "part.kind." + one.id()));
         kind.setValue(part.kind());
         kind.setOnAction(event -> replace(part.withKind(kind.getValue())));
-        ComboBox<BodyName> body = new ComboBox<>();
-        body.setId("part-body-" + index);
-        body.getItems()
-                .setAll(Arrays.stream(BodyName.values())
-                        .filter(one -> model.bodyIndex(one).isPresent())
-                        .toList());
-        body.setConverter(Choices.names(pane::words, one -> "body." + one.id()));
-        body.setValue(part.body());
-        body.setOnAction(event -> replace(part.withBody(body.getValue())));
+        BodyChooser body = new BodyChooser(
+                "part-body-" + index, model, part.body(), pane::words, chosen -> replace(part.withBody(chosen)));
         HBox on = new HBox(5, Labels.of(w.text("cycle.on"), "second"), body);
         on.setAlignment(Pos.BASELINE_LEFT);
         what.getChildren().addAll(kind, on);

@@ -71,7 +71,8 @@ public final class HousingPane extends StepPane {
         order = new WorkOrderView(
                 log -> change(build -> build.withLog(log), "work"),
                 complaints(),
-                step -> new HousingHolds(housing()).objection(step));
+                step -> new HousingHolds(housing()).objection(step),
+                context::note);
         relabel();
     }
 

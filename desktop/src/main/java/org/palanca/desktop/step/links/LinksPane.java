@@ -10,6 +10,7 @@ import org.palanca.desktop.board.BoardView;
 import org.palanca.desktop.board.MeasuringTool;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
+import org.palanca.vehicle.work.Note;
 
 /** Links: the board, and above it the selected mount with its measures to be typed. */
 public final class LinksPane extends StepPane {
@@ -43,6 +44,12 @@ public final class LinksPane extends StepPane {
     @Override
     protected void show() {
         // The board is drawn when the analysis arrives, the mount by its own bar.
+    }
+
+    @Override
+    public Optional<Note.Subject> subject() {
+        return Optional.ofNullable(state().selectionProperty().get())
+                .map(ref -> new Note.Subject(Note.Kind.MOUNT, Optional.of(ref.axle()), ref.mount()));
     }
 
     @Override

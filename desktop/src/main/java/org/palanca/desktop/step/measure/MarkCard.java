@@ -1,16 +1,11 @@
 package org.palanca.desktop.step.measure;
 
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.image.Image;
-import javafx.scene.image.ImageView;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -18,6 +13,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.control.Photo;
 import org.palanca.floor.adjust.Adjustment;
 import org.palanca.floor.adjust.SurveyRemark;
 import org.palanca.vehicle.survey.Axis;
@@ -26,8 +22,6 @@ import org.palanca.vehicle.survey.Reading;
 
 /** A mark beside the board: where it is, how sure that is, its readings and its pictures. */
 final class MarkCard extends VBox {
-    private static final double PHOTO = 240;
-
     private final MeasurePane pane;
 
     MarkCard(MeasurePane pane) {
@@ -60,14 +54,13 @@ final class MarkCard extends VBox {
             getChildren().add(label);
         }
         readings.forEach(reading -> getChildren().add(readingRow(reading, w)));
-        Button photo =
-                Labels.button("photo-" + name.replace(' ', '-'), w.text("measure.photo"), () -> photo(mark.get()));
+        Button photo = Labels.button("photo-" + name.replace(' ', '-'), w.text("photo.add"), () -> photo(mark.get()));
         Button forget = Labels.button(
                 "forget-" + name.replace(' ', '-'),
                 w.text("measure.forget_mark"),
                 () -> pane.change(build -> build.withSurvey(build.survey().without(mark.get())), "mark_gone", name));
         getChildren().add(new HBox(6, photo, forget));
-        mark.get().photos().forEach(one -> getChildren().add(picture(one)));
+        mark.get().photos().forEach(one -> getChildren().add(Photo.of(one, w)));
     }
 
     private HBox readingRow(Reading reading, Words w) {
@@ -92,17 +85,5 @@ final class MarkCard extends VBox {
             photos.add(path.toString());
             pane.change(build -> build.withSurvey(build.survey().with(mark.withPhotos(photos))), "photo", mark.name());
         });
-    }
-
-    private Node picture(String file) {
-        Path path = Path.of(file);
-        if (!Files.isReadable(path)) {
-            return Labels.sentence(pane.words().text("measure.photo_gone", file), "limit");
-        }
-        Image image = new Image(path.toUri().toString(), PHOTO, PHOTO, true, true);
-        if (image.isError()) {
-            return Labels.sentence(pane.words().text("measure.photo_unreadable", file), "limit");
-        }
-        return new ImageView(image);
     }
 }

@@ -36,6 +36,7 @@ import org.palanca.vehicle.survey.Mark;
 import org.palanca.vehicle.survey.Reading;
 import org.palanca.vehicle.survey.ReadingKind;
 import org.palanca.vehicle.survey.Survey;
+import org.palanca.vehicle.work.Note;
 
 /** Measure: press two marks, type what the tape says. Where everything is, how sure that is, and which reading is likely wrong. */
 public final class MeasurePane extends StepPane {
@@ -192,6 +193,13 @@ public final class MeasurePane extends StepPane {
             box.getItems().setAll(names);
             box.setValue(names.contains(kept) ? kept : null);
         }
+    }
+
+    @Override
+    public Optional<Note.Subject> subject() {
+        return Optional.of(hand(from))
+                .filter(name -> !name.isEmpty())
+                .map(name -> new Note.Subject(Note.Kind.MARK, Optional.empty(), name));
     }
 
     private static String hand(ComboBox<String> box) {

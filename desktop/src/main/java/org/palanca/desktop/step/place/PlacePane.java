@@ -41,6 +41,7 @@ import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.survey.Axis;
 import org.palanca.vehicle.survey.Survey;
+import org.palanca.vehicle.work.Note;
 import org.palanca.vehicle.work.WorkOrder;
 
 /** Place: what the tape must show to put a mount where the board has it, what it showed, and what that does to the design. */
@@ -100,7 +101,15 @@ public final class PlacePane extends StepPane {
         order = new WorkOrderView(
                 log -> change(build -> build.withLog(log), "work"),
                 complaints(),
-                step -> new PlacingHolds(vehicle(), place()).objection(step));
+                step -> new PlacingHolds(vehicle(), place()).objection(step),
+                context::note);
+    }
+
+    @Override
+    public Optional<Note.Subject> subject() {
+        return Optional.of(chosen)
+                .filter(name -> !name.isEmpty())
+                .map(name -> new Note.Subject(Note.Kind.MOUNT, Optional.of(place()), name));
     }
 
     @Override
