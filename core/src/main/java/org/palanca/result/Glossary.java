@@ -3,7 +3,11 @@ package org.palanca.result;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.palanca.base.words.Words;
 
 /**
@@ -33,7 +37,11 @@ public final class Glossary {
 
     /** What is to be said of a result beside its name, in one paragraph. */
     public String note(Result result) {
-        Entry entry = result(result.kind());
+        return note(result(result.kind()));
+    }
+
+    /** What a term means, in one paragraph. */
+    public String note(Entry entry) {
         StringBuilder note = new StringBuilder(entry.meaning());
         entry.sign().ifPresent(sign -> note.append(' ').append(words.text("glossary.sign", sign)));
         entry.also().ifPresent(also -> note.append(' ').append(words.text("glossary.also", also)));
@@ -61,6 +69,39 @@ public final class Glossary {
         entries.sort(Comparator.comparing(Entry::name, String.CASE_INSENSITIVE_ORDER));
         return List.copyOf(entries);
     }
+
+    /**
+     * The terms that a field's name or another short text is about: whole words of it, the longest first, none within another.
+     * What the trade also says counts.
+     */
+    public List<Entry> in(String text) {
+        List<Spoken> spoken = new ArrayList<>();
+        for (Entry entry : entries()) {
+            spoken.add(new Spoken(entry.name(), entry));
+            entry.also().stream()
+                    .flatMap(also -> Stream.of(also.split(", ")))
+                    .forEach(also -> spoken.add(new Spoken(also, entry)));
+        }
+        spoken.sort(Comparator.comparingInt((Spoken one) -> one.phrase().length()).reversed());
+        List<Entry> found = new ArrayList<>();
+        String left = text;
+        for (Spoken one : spoken) {
+            // An abbreviation in capitals is none in small letters: "AS" is not "as".
+            boolean letters = one.phrase().equals(one.phrase().toUpperCase(Locale.ROOT));
+            Matcher matcher = Pattern.compile(
+                            "(?<!\\p{L})" + Pattern.quote(one.phrase()) + "s?(?!\\p{L})",
+                            letters ? 0 : Pattern.CASE_INSENSITIVE)
+                    .matcher(left);
+            if (matcher.find()) {
+                left = matcher.replaceAll(" ");
+                found.add(one.entry());
+            }
+        }
+        return found.stream().distinct().toList();
+    }
+
+    /** A term as somebody says it. */
+    private record Spoken(String phrase, Entry entry) {}
 
     private Entry entry(String key, String name, String unit) {
         return new Entry(name, words.text(key + ".why"), unit, optional(key + ".sign"), optional(key + ".also"));

@@ -32,6 +32,22 @@ class GlossaryTest {
         assertThat(entries).hasSizeGreaterThan(ResultKind.values().length);
     }
 
+    /** The name of a field is understood by its terms: whole words, the longest, by what the trade says as well. */
+    @Test
+    void aFieldsNameIsFoundByItsTerms() {
+        assertThat(names("between wheel faces")).containsExactly("Wheel face");
+        assertThat(names("CG height")).containsExactly("Centre of gravity");
+        assertThat(names("Toe-in at ride")).containsExactly("Toe");
+        assertThat(names("Scrub radius")).containsExactly("Scrub radius");
+        assertThat(names("pinion plane to left tube stop")).containsExactly("Pinion plane", "Tube stop");
+        assertThat(names("Weight, as used")).as("AS is no word in small letters").isEmpty();
+        assertThat(names("trailer hitch, in front")).as("Trail is no part of another word").isEmpty();
+    }
+
+    private List<String> names(String text) {
+        return glossary.in(text).stream().map(Glossary.Entry::name).toList();
+    }
+
     private String page() {
         StringBuilder page = new StringBuilder("# Glossary\n\n"
                 + "What each word means here, its unit as a shop in inches reads it, which way is positive, and what the"

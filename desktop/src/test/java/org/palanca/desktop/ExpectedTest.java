@@ -13,11 +13,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.DataFormat;
 import javafx.scene.input.KeyCode;
 import javafx.scene.paint.Color;
+import javafx.stage.Window;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -163,6 +165,27 @@ class ExpectedTest extends WindowTest {
         assertThat(page()).contains("Apache License", "OpenJFX", "SIL OPEN FONT LICENSE");
         clickOn("#page-close");
         assertThat(lookup("#open-page").query().isVisible()).isFalse();
+    }
+
+    /** The pointer resting on a field, or on its name, tells what the term in it means. */
+    @Test
+    void termsOfFieldsAreExplained() {
+        step("goals");
+        section("goals-open-vehicle");
+        moveTo("#goal-cg-height");
+        eventually(() -> tip().startsWith("Centre of gravity: Where the whole weight acts."));
+        moveTo("#goal-wheelbase");
+        eventually(() -> tip().startsWith("Wheelbase: "));
+        push(KeyCode.SHIFT);
+        eventually(() -> tip().isEmpty());
+    }
+
+    private static String tip() {
+        return Window.getWindows().stream()
+                .filter(one -> one instanceof Tooltip && one.isShowing())
+                .map(one -> ((Tooltip) one).getText())
+                .findFirst()
+                .orElse("");
     }
 
     /** Esc leaves the form of a new vehicle for what was open before it. */

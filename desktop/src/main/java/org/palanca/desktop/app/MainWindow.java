@@ -174,6 +174,7 @@ public final class MainWindow {
                 scene.getAccelerators().put(command.keys(), command::run);
             }
         }
+        TermTip.on(scene, this::words);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoBeforeFields);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::enterTakes);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::arrowsMove);

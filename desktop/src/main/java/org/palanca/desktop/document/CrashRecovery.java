@@ -103,8 +103,9 @@ public final class CrashRecovery {
     private void write(Vehicle vehicle, String original) {
         try {
             Files.createDirectories(folder);
-            VehicleFile.save(own, vehicle);
+            // Whose copy it is first: a crash between the two must not leave a copy of nothing.
             Files.writeString(origin(own), original, StandardCharsets.UTF_8);
+            VehicleFile.save(own, vehicle);
             LocalTime now = LocalTime.now(ZoneId.systemDefault());
             Platform.runLater(() -> copiedAt.set(now));
         } catch (IOException | VehicleFileException e) {
