@@ -82,7 +82,8 @@ public final class Glossary {
                     .flatMap(also -> Stream.of(also.split(", ")))
                     .forEach(also -> spoken.add(new Spoken(also, entry)));
         }
-        spoken.sort(Comparator.comparingInt((Spoken one) -> one.phrase().length()).reversed());
+        spoken.sort(
+                Comparator.comparingInt((Spoken one) -> one.phrase().length()).reversed());
         List<Entry> found = new ArrayList<>();
         String left = text;
         for (Spoken one : spoken) {

@@ -40,8 +40,12 @@ class GlossaryTest {
         assertThat(names("Toe-in at ride")).containsExactly("Toe");
         assertThat(names("Scrub radius")).containsExactly("Scrub radius");
         assertThat(names("pinion plane to left tube stop")).containsExactly("Pinion plane", "Tube stop");
-        assertThat(names("Weight, as used")).as("AS is no word in small letters").isEmpty();
-        assertThat(names("trailer hitch, in front")).as("Trail is no part of another word").isEmpty();
+        assertThat(names("Weight, as used"))
+                .as("AS is no word in small letters")
+                .isEmpty();
+        assertThat(names("trailer hitch, in front"))
+                .as("Trail is no part of another word")
+                .isEmpty();
     }
 
     private List<String> names(String text) {

@@ -43,6 +43,8 @@ class GuidedJobTest extends WindowTest {
         at(9, "Cycle it");
         eventually(() -> !lookup("#cycle-try-0").queryAll().isEmpty());
         press("#cycle-try-0");
+        at(9, "Cycle it");
+        press("#trouble-try");
         at(10, "It is heavier than it was");
         section("shocks-open-springs");
         press("#ride-set");

@@ -97,7 +97,7 @@ class JourneyTest extends WindowTest {
         Vehicle flawed = window.document().vehicle();
         Vehicle baseline = window.document().baselineProperty().get();
         clickOn("#trouble-try");
-        assertThat(trouble()).startsWith("Move both upper frame mounts").endsWith("show it as it was.");
+        assertThat(trouble()).startsWith("Move both upper frame mounts").endsWith("Dashed: as it was.");
         assertThat(window.document().baselineProperty().get())
                 .as("what it was is laid under it")
                 .isEqualTo(flawed);
@@ -122,13 +122,13 @@ class JourneyTest extends WindowTest {
     void theDemosFlawIsCuredByKeyboardAlone() {
         Vehicle flawed = window.document().vehicle();
         push(KeyCode.CONTROL, KeyCode.ENTER);
-        eventually(() -> trouble().endsWith("show it as it was."));
+        eventually(() -> trouble().endsWith("Dashed: as it was."));
         push(KeyCode.CONTROL, KeyCode.Z);
         settle();
         assertThat(window.document().vehicle()).isEqualTo(flawed);
         eventually(() -> trouble().contains("Move both upper frame mounts"));
         push(KeyCode.CONTROL, KeyCode.ENTER);
-        eventually(() -> trouble().endsWith("show it as it was."));
+        eventually(() -> trouble().endsWith("Dashed: as it was."));
         push(KeyCode.CONTROL, KeyCode.ENTER);
         eventually(() -> trouble().startsWith("Measure: "));
         assertThat(strip("anti_squat")).isNotBlank();

@@ -3,18 +3,22 @@ package org.palanca.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.geometry.Rectangle2D;
+import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.scene.layout.Region;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.palanca.desktop.board.PadLayout;
 import org.palanca.desktop.control.MeasureField;
+import org.palanca.desktop.theme.Lettering;
 import org.palanca.drawing.Elevation;
 import org.palanca.study.steering.PickupAdvice;
 import org.palanca.vehicle.Axle;
@@ -59,10 +63,23 @@ class SteerAndCompareTest extends WindowTest {
         eventually(() -> label("#steer-advice").contains("inner pickups"));
         assertThat(label("#steer-advice")).contains("1 1/16 in up", "not 2.5°");
         clickOn("#steer-try");
+        eventually(() -> plotted().contains("left, before"));
+        assertThat(trouble()).contains("1 1/16 in up").endsWith("Dashed: as it was.");
         eventually(() -> PickupAdvice.largestToeChange(vehicle(), AxlePlace.FRONT) < Math.toRadians(0.2));
         eventually(() -> label("#steer-advice").contains("gains nothing"));
         push(KeyCode.CONTROL, KeyCode.Z);
         assertThat(PickupAdvice.largestToeChange(vehicle(), AxlePlace.FRONT)).isCloseTo(before, within(1e-12));
+    }
+
+    /** What is written on the plot of toe against travel. */
+    private List<String> plotted() {
+        Canvas canvas = (Canvas) lookup("#bump-steer-plot")
+                .queryAs(Region.class)
+                .getChildrenUnmodifiable()
+                .get(0);
+        return Lettering.on(canvas).written().stream()
+                .map(Lettering.Written::text)
+                .toList();
     }
 
     /** Every way to set the pickups is told with what it does; less room leaves fewer of them. */

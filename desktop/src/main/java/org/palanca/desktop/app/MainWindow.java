@@ -116,7 +116,13 @@ public final class MainWindow {
         strips = new StripColumn(document, state, this::words, appearance::theme, status::complain);
         steps = new StepList(Steps.STAGES, openStep, this::words);
         states = new StepStates(steps, status::show, status::failed);
-        guide = new GuideBar(document, state, analyses.analysis(), status::trying, this::words, this::open);
+        guide = new GuideBar(
+                document,
+                state,
+                analyses.analysis(),
+                () -> document.tryout().shown().isPresent(),
+                this::words,
+                this::open);
         preview = new PrintPreview(page, this::words, notices, guide::sheetSeen, this::focusBoard);
         files = new FileActions(document, state, settings, this::words, asker, notices, preview, this::opened);
         notes = new NotesPage(page, document, asker, this::words, this::focusBoard);

@@ -62,22 +62,9 @@ final class StatusLine extends HBox {
     /** The vehicle for which what is found is to be done at once: it was asked for before it was there. */
     private @Nullable Vehicle wantedFor;
 
-    /** What is being tried, until it is taken, left, or overtaken by another change. */
-    private Optional<Trial> trial = Optional.empty();
-
     private @Nullable VehicleReview review;
     private boolean failed;
     private String complaint = "";
-
-    /**
-     * A move that is shown, with the vehicle as it was laid under it.
-     *
-     * @param before the vehicle as it was: the baseline while it is tried
-     * @param after the vehicle as it is shown
-     * @param baseline what was the baseline until then
-     * @param said the move, and what it does
-     */
-    private record Trial(Vehicle before, Vehicle after, Vehicle baseline, String said) {}
 
     /**
      * @param openStep the step that the sentence belongs to
@@ -106,8 +93,8 @@ final class StatusLine extends HBox {
         stop.setId("trouble-stop");
         stop.setMinWidth(USE_PREF_SIZE);
         stop.setOnAction(event -> {
-            if (trial.isPresent()) {
-                leave();
+            if (document.tryout().shown().isPresent()) {
+                document.tryout().leave();
             } else {
                 stopSearching();
             }
@@ -118,8 +105,8 @@ final class StatusLine extends HBox {
         document.vehicleProperty().addListener((o, before, now) -> {
             complaint = "";
             wantedFor = null;
-            trial.filter(tried -> tried.after() != now).ifPresent(this::ended);
         });
+        document.tryout().shownProperty().addListener((o, before, now) -> write());
         openStep.addListener((o, before, now) -> {
             complaint = "";
             wantedFor = null;
@@ -241,8 +228,8 @@ final class StatusLine extends HBox {
         if (!attempt.isVisible()) {
             return;
         }
-        if (trial.isPresent()) {
-            take();
+        if (document.tryout().shown().isPresent()) {
+            document.tryout().take();
             return;
         }
         // What was found for the vehicle before the last change would take that change back.
@@ -260,47 +247,12 @@ final class StatusLine extends HBox {
 
     /** Shows a move with the vehicle as it was laid under it; it can be taken or left. */
     private void begin(Remedy move) {
-        Vehicle before = document.vehicle();
-        Vehicle baseline = document.baselineProperty().get();
         String said = analysis.scorecard()
                 .worst()
                 .map(worst -> offered(move, worst, words.get()))
                 .orElse("");
-        if (document.change(
-                move.after(), Message.of("change.tried", move.mount().mount()), "")) {
-            trial = Optional.of(new Trial(before, document.vehicle(), baseline, said));
-            document.baselineProperty().set(before);
-            write();
-        }
-    }
-
-    /** Takes what is tried: it stays, and the baseline is what it was. */
-    private void take() {
-        trial.ifPresent(this::ended);
-        write();
-    }
-
-    /** Leaves the vehicle as it was. */
-    private void leave() {
-        trial.ifPresent(tried -> {
-            ended(tried);
-            if (document.vehicle() == tried.after()) {
-                document.undo();
-            }
-        });
-        write();
-    }
-
-    /** Whether a move is shown that is neither taken nor left yet. */
-    boolean trying() {
-        return trial.isPresent();
-    }
-
-    private void ended(Trial tried) {
-        trial = Optional.empty();
-        if (document.baselineProperty().get() == tried.before()) {
-            document.baselineProperty().set(tried.baseline());
-        }
+        document.tryout()
+                .begin(move.after(), Message.of("change.tried", move.mount().mount()), said);
     }
 
     private void write() {
@@ -314,10 +266,11 @@ final class StatusLine extends HBox {
         if (!complaint.isEmpty()) {
             mark.setText(w.text("trouble.typed"));
             sentence.setText(complaint);
-        } else if (trial.isPresent() && JobSentence.job(openStep.getValue()).isEmpty()) {
+        } else if (document.tryout().shown().isPresent()) {
             wrong = false;
             mark.setText(w.text("trouble.tried"));
-            sentence.setText(w.text("trouble.tried_shown", trial.get().said()));
+            sentence.setText(w.text(
+                    "trouble.tried_shown", document.tryout().shown().get().said()));
             attempt.setText(w.text("trouble.take"));
             stop.setText(w.text("trouble.leave"));
             show(attempt, true);

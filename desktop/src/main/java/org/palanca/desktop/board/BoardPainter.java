@@ -13,7 +13,6 @@ import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
-import org.palanca.drawing.Shape;
 import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.ResultWords;
@@ -90,7 +89,7 @@ final class BoardPainter {
             String title = layout.alone() ? words.text("board.alone", name) : name;
             scribe.view(area, title, () -> {
                 surroundings(elevation, area);
-                baseline.ifPresent(before -> ghost(elevation, before));
+                baseline.ifPresent(before -> scribe.before(layout, elevation, before));
                 scribe.shapes(layout, elevation, AxleDrawing.axle(model, elevation), false);
                 if (elevation == Elevation.SIDE) {
                     patch.ifPresent(found -> patch(found, area));
@@ -194,22 +193,6 @@ final class BoardPainter {
 
     private double sideY(Vector3D place) {
         return layout.y(Elevation.SIDE, Elevation.SIDE.up(place));
-    }
-
-    private void ghost(Elevation elevation, AxleModel before) {
-        for (Shape shape : AxleDrawing.axle(before, elevation)) {
-            if (shape instanceof Shape.Bar bar) {
-                scribe.pen(scribe.theme.second(), 1, 5, 5);
-                scribe.line(
-                        layout.x(elevation, bar.from()),
-                        layout.y(elevation, bar.from()),
-                        layout.x(elevation, bar.to()),
-                        layout.y(elevation, bar.to()));
-            } else if (shape instanceof Shape.Path path && path.role() == Shape.Role.BODY) {
-                scribe.pen(scribe.theme.second(), 1, 2, 5);
-                scribe.path(layout, elevation, path);
-            }
-        }
     }
 
     /** The construction of the result whose working is open. */

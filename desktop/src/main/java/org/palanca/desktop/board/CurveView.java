@@ -14,7 +14,7 @@ import org.palanca.desktop.theme.Fonts;
 import org.palanca.desktop.theme.Lettering;
 import org.palanca.desktop.theme.Theme;
 
-/** One or two curves on ruled axes with a number at every rule: the first line whole, the second in strokes. */
+/** Curves on ruled axes with a number at every rule: the first line whole, the second in strokes, what they are held against in dots. */
 public final class CurveView extends DrawnRegion {
     private static final double LEFT = 66;
     private static final double RIGHT = 16;
@@ -88,13 +88,17 @@ public final class CurveView extends DrawnRegion {
         }
         top = key(g, colours, y) + ROW * size * 0.8;
         rules(g, colours);
-        g.setLineWidth(2.4);
         for (int i = 0; i < curves.size(); i++) {
-            g.setStroke(i == 0 ? colours.hand() : colours.line());
-            g.setLineDashes(i == 0 ? new double[0] : new double[] {7, 5});
+            pen(g, colours, curves.get(i), i);
             curve(g, curves.get(i));
         }
         g.setLineDashes();
+    }
+
+    private static void pen(GraphicsContext g, Theme colours, Curve curve, int number) {
+        g.setStroke(curve.past() ? colours.second() : number == 0 ? colours.hand() : colours.line());
+        g.setLineDashes(curve.past() ? new double[] {2, 4} : number == 0 ? new double[0] : new double[] {7, 5});
+        g.setLineWidth(curve.past() ? 1.6 : 2.4);
     }
 
     /** The span of all curves, zero within it where it is near, never empty. */
@@ -223,9 +227,7 @@ public final class CurveView extends DrawnRegion {
                 x = 8;
                 y += ROW * size;
             }
-            g.setStroke(i == 0 ? colours.hand() : colours.line());
-            g.setLineDashes(i == 0 ? new double[0] : new double[] {7, 5});
-            g.setLineWidth(2.4);
+            pen(g, colours, curves.get(i), i);
             g.strokeLine(x, y, x + SAMPLE * size, y);
             g.setLineDashes();
             text(g, colours, name, x + SAMPLE * size + 6, y, TextAlignment.LEFT, 13);

@@ -19,12 +19,16 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.units.LengthStyle;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
+import org.palanca.desktop.analysis.AxleAtHand;
 import org.palanca.desktop.document.Document;
+import org.palanca.desktop.document.Tryout;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.drawing.Axonometry;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
+import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
+import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.DescribedPart;
 
@@ -39,6 +43,7 @@ public abstract class GripBoard extends FloorBoard {
     private static final AtomicLong GESTURES = new AtomicLong();
 
     private final Document document;
+    private final AxleAtHand before = new AxleAtHand();
     private final Runnable took;
     private final Runnable rested;
     private Optional<Grip> inHand = Optional.empty();
@@ -317,6 +322,16 @@ public abstract class GripBoard extends FloorBoard {
     }
 
     // --- How it looks ------------------------------------------------------------------------------------------------
+
+    /** While a change is tried, the axle as it was at the same pose, in dashed lines. */
+    protected final void paintBefore(
+            ShapePainter scribe, BoardLayout board, Elevation elevation, AxlePlace place, WheelTravel pose) {
+        document.tryout()
+                .shown()
+                .map(Tryout.Shown::before)
+                .filter(vehicle -> vehicle.axle(place).isPresent())
+                .ifPresent(vehicle -> scribe.before(board, elevation, before.at(vehicle, place, pose)));
+    }
 
     /** What a hand is over, and what it holds, in an elevation. */
     public void paintHeld(ShapePainter scribe, BoardLayout board, Elevation elevation) {

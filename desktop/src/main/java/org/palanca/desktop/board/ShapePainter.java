@@ -10,8 +10,10 @@ import javafx.scene.text.TextAlignment;
 import org.palanca.desktop.theme.Fonts;
 import org.palanca.desktop.theme.Lettering;
 import org.palanca.desktop.theme.Theme;
+import org.palanca.drawing.AxleDrawing;
 import org.palanca.drawing.Elevation;
 import org.palanca.drawing.Shape;
+import org.palanca.result.catalogue.AxleModel;
 
 /** Draws shapes and shop-drawing marks in a theme's lines. */
 public final class ShapePainter {
@@ -145,6 +147,29 @@ public final class ShapePainter {
     /** Size of text against normal. */
     public double size() {
         return size;
+    }
+
+    /** An axle and what stands round it as they were, in dashed lines under what they are now. */
+    public void before(BoardLayout layout, Elevation elevation, AxleModel was) {
+        for (Shape shape : AxleDrawing.axle(was, elevation)) {
+            if (shape instanceof Shape.Bar bar) {
+                pen(theme.second(), 1, 5, 5);
+                line(
+                        layout.x(elevation, bar.from()),
+                        layout.y(elevation, bar.from()),
+                        layout.x(elevation, bar.to()),
+                        layout.y(elevation, bar.to()));
+            } else if (shape instanceof Shape.Path path && path.role() == Shape.Role.BODY) {
+                pen(theme.second(), 1, 2, 5);
+                path(layout, elevation, path);
+            }
+        }
+        pen(theme.second(), 1, 5, 5);
+        for (Shape shape : AxleDrawing.parts(was, elevation)) {
+            if (shape instanceof Shape.Path path) {
+                path(layout, elevation, path);
+            }
+        }
     }
 
     /** Shapes of an elevation; {@code quiet} draws all of them faint, as a ghost. */

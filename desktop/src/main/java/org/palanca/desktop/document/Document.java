@@ -38,6 +38,7 @@ public final class Document {
     private final ReadOnlyIntegerWrapper replacements = new ReadOnlyIntegerWrapper();
     private Consumer<Message> refused = reason -> {};
     private final ObjectProperty<LocalTime> savedAt = new SimpleObjectProperty<>();
+    private final Tryout tryout;
     private boolean readOnly;
 
     /** A document holding a vehicle that no file holds yet. */
@@ -45,6 +46,7 @@ public final class Document {
         vehicle.set(first);
         saved.set(first);
         baseline.set(first);
+        tryout = new Tryout(this);
         unsaved = Bindings.createBooleanBinding(() -> !vehicle.get().equals(saved.get()), vehicle, saved);
     }
 
@@ -80,6 +82,11 @@ public final class Document {
         vehicle.set(after);
         tellHistory();
         return true;
+    }
+
+    /** A change that is tried before it is taken. */
+    public Tryout tryout() {
+        return tryout;
     }
 
     /** Ends a gesture, so that the next change is a step of its own whatever its gesture is. */

@@ -49,7 +49,10 @@ record GuidedTask(String id, String step, Predicate<Situation> done) {
                             .survey()
                             .readings()
                             .equals(now.begun().build().survey().readings())),
-            new GuidedTask("guard", "cycle", now -> !parts(now.vehicle()).equals(parts(now.begun()))),
+            new GuidedTask(
+                    "guard",
+                    "cycle",
+                    now -> !now.trying() && !parts(now.vehicle()).equals(parts(now.begun()))),
             new GuidedTask("springs", "shocks", GuidedTask::standsAtRide),
             new GuidedTask(
                     "found", "place", now -> !now.vehicle().build().found().isEmpty()),

@@ -41,6 +41,7 @@ public abstract class StepPane extends VBox {
         sideScroll.setFitToWidth(true);
         sideScroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         document().vehicleProperty().addListener((o, before, now) -> refresh());
+        document().tryout().shownProperty().addListener((o, before, now) -> refresh());
         state().axleProperty().addListener((o, before, now) -> refresh());
     }
 

@@ -142,6 +142,7 @@ public final class CycleBoard extends GripBoard {
             return;
         }
         lines(scribe, board, elevation);
+        paintBefore(scribe, board, elevation, model.axle().place(), pose);
         scribe.shapes(board, elevation, AxleDrawing.surroundings(vehicle, elevation), true);
         scribe.pen(scribe.theme().second(), 1.2);
         for (Obstacle obstacle :

@@ -297,8 +297,10 @@ public final class CyclePane extends StepPane {
         String said = w.text(gives);
         Label label = Labels.sentence(VerdictColumn.capital(said), "working-why");
         Button attempt = Labels.button(
-                id, w.text("cycle.try"), () -> document().change(after, Message.of("change.gain", what), ""));
-        attempt.setAccessibleText(w.text("cycle.try") + ": " + said);
+                id,
+                w.text("trouble.try"),
+                () -> document().tryout().begin(after, Message.of("change.gain", what), VerdictColumn.capital(said)));
+        attempt.setAccessibleText(w.text("trouble.try") + ": " + said);
         return new VBox(3, label, attempt);
     }
 

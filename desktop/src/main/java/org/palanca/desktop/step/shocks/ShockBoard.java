@@ -118,6 +118,7 @@ public final class ShockBoard extends GripBoard {
             return;
         }
         lines(scribe, board, elevation);
+        paintBefore(scribe, board, elevation, ride.axle().place(), WheelTravel.RIDE);
         scribe.shapes(board, elevation, AxleDrawing.surroundings(vehicle, elevation), true);
         scribe.shapes(board, elevation, AxleDrawing.axle(bump, elevation), true);
         scribe.shapes(board, elevation, AxleDrawing.axle(droop, elevation), true);

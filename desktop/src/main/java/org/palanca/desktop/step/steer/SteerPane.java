@@ -1,5 +1,6 @@
 package org.palanca.desktop.step.steer;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
@@ -16,6 +17,7 @@ import javafx.util.Duration;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
+import org.palanca.desktop.analysis.Curve;
 import org.palanca.desktop.analysis.SteerStudy;
 import org.palanca.desktop.board.CurveView;
 import org.palanca.desktop.board.MountDrag;
@@ -23,6 +25,7 @@ import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.LatestTask;
 import org.palanca.desktop.control.MeasureField;
+import org.palanca.desktop.document.Tryout;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
 import org.palanca.mechanism.axle.WheelTravel;
@@ -63,7 +66,7 @@ public final class SteerPane extends StepPane {
     private PickupAdvice.Room room = PickupAdvice.Room.USUAL;
 
     @SuppressWarnings("NullAway.Init") // Null until something is shown.
-    private SteerStudy latest;
+    private Studied latest;
 
     @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
     private Asked asked;
@@ -127,7 +130,11 @@ public final class SteerPane extends StepPane {
         Vehicle vehicle = vehicle();
         AxlePlace place = place();
         WheelTravel pose = state().poseProperty().get();
-        study.ask(goOn -> SteerStudy.of(vehicle, place, pose), this::show);
+        Optional<Vehicle> was = document().tryout().shown().map(Tryout.Shown::before);
+        study.ask(
+                goOn -> new Studied(
+                        SteerStudy.of(vehicle, place, pose), was.map(before -> SteerStudy.of(before, place, pose))),
+                this::show);
         double grid = MountDrag.grid(words().units().length());
         Asked now = new Asked(vehicle, place, room, words());
         if (!now.same(asked)) {
@@ -141,6 +148,13 @@ public final class SteerPane extends StepPane {
             showSettings();
         }
     }
+
+    /**
+     * What was found out.
+     *
+     * @param before of the vehicle as it was, while a change is tried
+     */
+    private record Studied(SteerStudy now, Optional<SteerStudy> before) {}
 
     private void showAgain() {
         if (latest != null) {
@@ -172,9 +186,10 @@ public final class SteerPane extends StepPane {
         showAgain();
     }
 
-    private void show(SteerStudy found) {
+    private void show(Studied studied) {
         Words w = words();
-        latest = found;
+        SteerStudy found = studied.now();
+        latest = studied;
         Optional<SteeringOffer> best = offers.stream().findFirst().filter(SteeringOffer::helps);
         advice.setText(sentence(found, best, w));
         attempt.setText(w.text("trouble.try"));
@@ -183,7 +198,7 @@ public final class SteerPane extends StepPane {
         showOffers(w);
         bump.show(
                 w.text("steer.bump_title", w.text("axle." + found.place().id())),
-                found.toeCurves(w),
+                beside(found.toeCurves(w), studied.before().map(before -> before.toeCurves(w)), w),
                 new CurveView.Axis(w.text("steer.toe_axis"), Quantity.ANGLE),
                 new CurveView.Axis(w.text("steer.travel_axis"), Quantity.LENGTH),
                 w);
@@ -194,12 +209,24 @@ public final class SteerPane extends StepPane {
         if (steers) {
             ackermann.show(
                     w.text("steer.ackermann_title"),
-                    found.ackermannCurve(w),
+                    beside(
+                            found.ackermannCurve(w),
+                            studied.before()
+                                    .filter(before -> before.sweep().isPresent())
+                                    .map(before -> before.ackermannCurve(w)),
+                            w),
                     new CurveView.Axis(w.text("steer.inner_axis"), Quantity.ANGLE),
                     new CurveView.Axis(w.text("steer.percent_axis"), Quantity.PERCENT),
                     w);
         }
         facts(found, w);
+    }
+
+    /** Curves with those of the vehicle as it was, while a change is tried. */
+    private static List<Curve> beside(List<Curve> now, Optional<List<Curve>> before, Words w) {
+        List<Curve> all = new ArrayList<>(now);
+        before.ifPresent(was -> was.forEach(one -> all.add(one.past(w.text("curve.before", one.name())))));
+        return all;
     }
 
     /** Of an axle that nothing steers there is little to see here; where the other is steered, that is the one. */
@@ -348,7 +375,12 @@ public final class SteerPane extends StepPane {
 
     private void attempt(SteeringOffer offer) {
         PickupAdvice what = offer.choice();
-        document().change(what.after(), Message.of("change.tried", what.mount().mount()), "");
+        document()
+                .tryout()
+                .begin(
+                        what.after(),
+                        Message.of("change.tried", what.mount().mount()),
+                        words().text(offer.said(vehicle())));
     }
 
     /** Locks, turning circle and the joint that meets its limit first, a sentence each. */
