@@ -30,6 +30,7 @@ import org.junit.jupiter.api.Test;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
 import org.palanca.desktop.control.FractionText;
+import org.palanca.desktop.step.SurveyStudy;
 import org.palanca.drawing.Elevation;
 import org.palanca.floor.adjust.Adjustment;
 import org.palanca.floor.placing.PlacingOrder;
@@ -678,5 +679,30 @@ class FloorTest extends WindowTest {
             }
             onFx(() -> window.document().replace(window.document().vehicle(), file, false));
         }
+    }
+
+    /** A survey that takes long is adjusted beside the window: the step says so, then shows what it shows of a small one. */
+    @Test
+    void aLargeSurveyDoesNotHoldTheWindowUp() {
+        step("place");
+        String small = label("#place-headline");
+        step("axle");
+        String fits = label("#fit-headline");
+        List<Reading> many = new ArrayList<>();
+        while (many.size() <= SurveyStudy.AT_ONCE) {
+            many.addAll(survey().readings());
+        }
+        Survey measured = survey().withReadings(many);
+        onFx(() -> window.document()
+                .change(
+                        window.document().vehicle().withBuild(build().withSurvey(measured)),
+                        Message.of("change.work"),
+                        ""));
+        onFx(() -> window.open("place"));
+        eventually(() -> !lookup("#place-headline").queryAll().isEmpty());
+        assertThat(label("#place-headline")).isEqualTo(small);
+        onFx(() -> window.open("axle"));
+        eventually(() -> !lookup("#fit-headline").queryAll().isEmpty());
+        assertThat(label("#fit-headline")).isEqualTo(fits);
     }
 }

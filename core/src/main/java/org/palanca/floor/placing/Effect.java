@@ -110,7 +110,8 @@ public record Effect(Result result, TargetBand band, double planned, double ther
         return Scorecard.of(new AxleModel(vehicle, place));
     }
 
-    static Vector3D position(Vehicle vehicle, MountRef mount) {
+    /** Where the plan has a mount at ride [m], vehicle frame. */
+    public static Vector3D position(Vehicle vehicle, MountRef mount) {
         return vehicle.axle(mount.axle()).orElseThrow().position(mount.mount(), vehicle.wheelbase());
     }
 

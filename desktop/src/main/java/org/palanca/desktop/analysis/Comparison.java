@@ -5,6 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.palanca.floor.adjust.Adjustment;
+import org.palanca.floor.adjust.CutPlan;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.Outcome;
 import org.palanca.result.Result;
@@ -37,6 +39,7 @@ public record Comparison(List<Column> columns) {
      * @param outcomes of every result at the pose, by id
      * @param marks verdicts against the bands, by id
      * @param out how many bands are missed
+     * @param cuts what it takes off the vehicle, and what goes with it
      * @param trouble whether the pose is out of reach
      */
     public record Column(
@@ -46,6 +49,7 @@ public record Comparison(List<Column> columns) {
             Map<String, Outcome> outcomes,
             Map<String, Scorecard.Mark> marks,
             long out,
+            CutPlan cuts,
             boolean trouble) {}
 
     /** The plan and all schemes that change this axle or leave it as it is. */
@@ -78,7 +82,8 @@ public record Comparison(List<Column> columns) {
         Map<String, Outcome> outcomes = new LinkedHashMap<>();
         model.results().forEach(result -> outcomes.put(result.id(), model.outcome(result)));
         long out = marks.values().stream().filter(mark -> mark.distance() != 0).count();
-        return new Column(name, vehicle, model.results(), outcomes, marks, out, !closes);
+        CutPlan cuts = CutPlan.of(Adjustment.of(vehicle.build().survey()), name);
+        return new Column(name, vehicle, model.results(), outcomes, marks, out, cuts, !closes);
     }
 
     /** The results worth a row: those with a band anywhere, and the first few of each way. */

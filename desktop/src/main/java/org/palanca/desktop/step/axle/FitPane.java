@@ -25,10 +25,12 @@ import org.palanca.desktop.control.VerdictColumn;
 import org.palanca.desktop.step.Sections;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
+import org.palanca.desktop.step.SurveyStudy;
 import org.palanca.floor.adjust.Adjustment;
 import org.palanca.study.fit.FitWords;
 import org.palanca.study.fit.TyreClearance;
 import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Rim;
 import org.palanca.vehicle.Surroundings;
@@ -42,6 +44,7 @@ import org.palanca.vehicle.survey.Mark;
 public final class FitPane extends StepPane {
 
     private final FitBoard board;
+    private final SurveyStudy study = new SurveyStudy("axle fit");
     private final Sections sections = new Sections("axle", List.of("tyre", "well", "ends", "obstacles"));
     private final List<Runnable> refreshers = new ArrayList<>();
     private final VBox obstacles = new VBox(8);
@@ -310,7 +313,6 @@ public final class FitPane extends StepPane {
             return;
         }
         refreshers.forEach(Runnable::run);
-        Adjustment adjustment = Adjustment.of(build().survey());
         filling = true;
         List<String> names = build().survey().marks().stream().map(Mark::name).toList();
         for (ComboBox<String> box : List.of(leftEnd, rightEnd)) {
@@ -322,8 +324,31 @@ public final class FitPane extends StepPane {
         rightEnd.setValue(around().rightEnd().isEmpty() ? null : around().rightEnd());
         filling = false;
         showObstacles();
-        board.show(vehicle(), place(), adjustment);
-        showSide(FitWords.of(vehicle(), place(), adjustment));
+        Vehicle vehicle = vehicle();
+        AxlePlace place = place();
+        study.ask(
+                vehicle.build().survey(),
+                () -> {
+                    Adjustment adjustment = Adjustment.of(vehicle.build().survey());
+                    return new Fit(vehicle, place, adjustment, FitWords.of(vehicle, place, adjustment));
+                },
+                this::show,
+                () -> sideColumn()
+                        .getChildren()
+                        .setAll(SurveyStudy.waiting(vehicle.build().survey(), words())));
+    }
+
+    /** An axle against what stands round it, with where the survey has its marks. */
+    private record Fit(Vehicle vehicle, AxlePlace place, Adjustment adjustment, List<Verdict> said) {}
+
+    private void show(Fit fit) {
+        board.show(fit.vehicle(), fit.place(), fit.adjustment());
+        showSide(fit.said());
+    }
+
+    @Override
+    public void dispose() {
+        study.dispose();
     }
 
     private void showSide(List<Verdict> said) {

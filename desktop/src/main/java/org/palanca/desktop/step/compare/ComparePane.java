@@ -27,7 +27,6 @@ import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
 import org.palanca.desktop.strips.Verdicts;
-import org.palanca.floor.adjust.Adjustment;
 import org.palanca.floor.adjust.CutPlan;
 import org.palanca.result.Outcome;
 import org.palanca.result.Result;
@@ -230,7 +229,7 @@ public final class ComparePane extends StepPane {
 
     /** What a way of holding the axle takes off the vehicle, and what goes with it. */
     private static Optional<Label> removed(Comparison.Column column, Words w) {
-        CutPlan plan = CutPlan.of(Adjustment.of(column.vehicle().build().survey()), column.name());
+        CutPlan plan = column.cuts();
         if (plan.cuts().isEmpty()) {
             return Optional.empty();
         }

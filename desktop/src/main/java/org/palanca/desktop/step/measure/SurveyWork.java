@@ -12,15 +12,13 @@ import javafx.util.Duration;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.LatestTask;
+import org.palanca.desktop.step.SurveyStudy;
 import org.palanca.floor.adjust.Adjustment;
 import org.palanca.floor.adjust.SurveyRemark;
 import org.palanca.vehicle.survey.Survey;
 
 /** Adjusts the survey: a small one at once, a large one beside the window, saying how far it is, until it is stopped. */
 final class SurveyWork {
-    /** So many readings are adjusted, with all that is to be said of them, before anybody notices. */
-    private static final int AT_ONCE = 150;
-
     private final LatestTask task = LatestTask.live("survey", Duration.ONE);
     private final Supplier<Words> words;
     private final Runnable changed;
@@ -48,7 +46,7 @@ final class SurveyWork {
             return;
         }
         stopped = Optional.empty();
-        if (survey.readings().size() <= AT_ONCE) {
+        if (survey.readings().size() <= SurveyStudy.AT_ONCE) {
             task.drop();
             asked = Optional.empty();
             then.accept(Adjusted.of(Adjustment.of(survey)));

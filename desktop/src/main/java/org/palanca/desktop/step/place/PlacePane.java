@@ -2,11 +2,8 @@ package org.palanca.desktop.step.place;
 
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import javafx.geometry.VPos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -24,8 +21,8 @@ import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.step.Sections;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
+import org.palanca.desktop.step.SurveyStudy;
 import org.palanca.desktop.step.WorkOrderView;
-import org.palanca.floor.adjust.Adjustment;
 import org.palanca.floor.placing.Effect;
 import org.palanca.floor.placing.FaceWords;
 import org.palanca.floor.placing.MountAsBuilt;
@@ -35,12 +32,11 @@ import org.palanca.io.sheet.PlacingPage;
 import org.palanca.io.sheet.SheetHead;
 import org.palanca.io.sheet.SheetKind;
 import org.palanca.result.ResultWords;
-import org.palanca.vehicle.Axle;
-import org.palanca.vehicle.MountReadings;
+import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.PlacingLimits;
+import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.survey.Axis;
-import org.palanca.vehicle.survey.Survey;
 import org.palanca.vehicle.work.Note;
 import org.palanca.vehicle.work.WorkOrder;
 
@@ -62,13 +58,8 @@ public final class PlacePane extends StepPane {
     private final ReadingsTable readings = new ReadingsTable(this);
     private String chosen = "";
 
-    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
-    private PlacingOrder placing;
-
-    private final Map<FoundAgainst, OptionalDouble> offs = new HashMap<>();
-
-    @SuppressWarnings("NullAway.Init") // Shown before anything is asked of it.
-    private Survey offsIn;
+    private final KnownOffs offs = new KnownOffs();
+    private final SurveyStudy study = new SurveyStudy("placing");
 
     public PlacePane(StepContext context) {
         super(context);
@@ -126,29 +117,30 @@ public final class PlacePane extends StepPane {
         if (vehicle().axle(place()).isEmpty()) {
             return;
         }
+        Vehicle vehicle = vehicle();
+        AxlePlace place = place();
+        String wanted = chosen;
+        study.ask(
+                vehicle.build().survey(),
+                () -> PlaceStudy.of(vehicle, place, wanted, offs),
+                this::show,
+                () -> page.getChildren()
+                        .setAll(SurveyStudy.waiting(vehicle.build().survey(), words())));
+    }
+
+    private void show(PlaceStudy found) {
         Words w = words();
-        if (build().survey() != offsIn) {
-            offsIn = build().survey();
-            offs.clear();
-        }
-        Adjustment adjustment = Adjustment.of(build().survey());
-        placing = PlacingOrder.of(vehicle(), adjustment, place());
-        List<String> names = placing.mounts().stream().map(MountRef::mount).toList();
-        if (!names.contains(chosen)) {
-            chosen = names.isEmpty() ? "" : next(names);
-        }
-        list(names);
+        chosen = found.chosen();
+        list(found);
         page.getChildren().clear();
-        Optional<PlacingSheet> sheet = limits().left() <= 0
-                ? Optional.empty()
-                : PlacingSheet.of(vehicle(), adjustment, new MountRef(place(), chosen), limits());
+        Optional<PlacingSheet> sheet = found.sheet();
         if (sheet.isEmpty()) {
             drawing.show(List.of());
             page.getChildren().add(Labels.sentence(w.text("placing.too_few_marks"), "big-sentence"));
         } else {
             SheetHead head = new SheetHead(vehicle(), "", LocalDate.now(ZoneId.systemDefault()), w);
-            drawing.show(PlacingPage.drawing(head, adjustment, sheet.get()));
-            asBuilt(page, sheet.get().mount(), w);
+            drawing.show(PlacingPage.drawing(head, found.adjustment(), sheet.get()));
+            asBuilt(found.built(), w);
             page.getChildren().add(readings.table(sheet.get(), w));
             page.getChildren().add(readings.alsoRead(sheet.get(), w));
             sheet.get()
@@ -158,45 +150,14 @@ public final class PlacePane extends StepPane {
         }
         sections.relabel(w);
         sections.fill("allowed", List.of(settings(w)));
-        sections.fill("loses", sheet.map(one -> List.of(loses(one, w))).orElse(List.of()));
+        sections.fill(
+                "loses",
+                sheet.map(one -> List.of(loses(one, found.losses(), w))).orElse(List.of()));
         print.setText(w.text("placing.print_one"));
         printAll.setText(w.text("placing.print_all"));
         print.setDisable(sheet.isEmpty());
-        printAll.setDisable(names.isEmpty());
-        showSide(w);
-    }
-
-    /** The first that has not been read back. */
-    private String next(List<String> names) {
-        return names.stream().filter(name -> !readBack(name)).findFirst().orElse(names.get(0));
-    }
-
-    private boolean readBack(String name) {
-        return build().found(new MountRef(place(), name))
-                .filter(MountReadings::placed)
-                .isPresent();
-    }
-
-    /** How far off a mount was found [m]; empty while it is not read back. Adjusting a survey for each takes a frame. */
-    private OptionalDouble off(String name) {
-        Optional<MountReadings> found =
-                build().found(new MountRef(place(), name)).filter(MountReadings::placed);
-        if (found.isEmpty()) {
-            return OptionalDouble.empty();
-        }
-        Axle axle = vehicle().axle(place()).orElseThrow();
-        FoundAgainst key =
-                new FoundAgainst(found.get(), axle.position(name, vehicle().wheelbase()));
-        return offs.computeIfAbsent(key, any -> MountAsBuilt.off(vehicle(), found.get()));
-    }
-
-    /** What was found, and where the plan has it. */
-    private record FoundAgainst(MountReadings found, Vector3D planned) {}
-
-    /** The mark of a mount that was read back: only one that came where it belongs is ticked. */
-    private String tick(String name) {
-        OptionalDouble off = off(name);
-        return off.isEmpty() ? "" : off.getAsDouble() <= limits().left() ? "  ✓" : "  ✗";
+        printAll.setDisable(found.order().mounts().isEmpty());
+        showSide(found.order(), w);
     }
 
     /** A mount as the list shows it. */
@@ -208,11 +169,13 @@ public final class PlacePane extends StepPane {
     }
 
     /** Fills the list of mounts, in the order they are placed in, with what was read back ticked. */
-    private void list(List<String> names) {
+    private void list(PlaceStudy found) {
+        List<String> names =
+                found.order().mounts().stream().map(MountRef::mount).toList();
         filling = true;
         mounts.getItems()
                 .setAll(names.stream()
-                        .map(name -> new Shown(name, names.indexOf(name) + 1 + "  " + name + tick(name)))
+                        .map(name -> new Shown(name, names.indexOf(name) + 1 + "  " + name + found.tick(name)))
                         .toList());
         mounts.getSelectionModel().select(names.indexOf(chosen));
         filling = false;
@@ -281,13 +244,12 @@ public final class PlacePane extends StepPane {
         }
     }
 
-    private VBox loses(PlacingSheet sheet, Words w) {
+    private VBox loses(PlacingSheet sheet, List<Effect> losses, Words w) {
         VBox box = new VBox(2, Labels.of(w.text("placing.loses", Message.length(limits().tolerance())), "form-title"));
-        for (Effect effect : Effect.within(vehicle(), sheet.mount(), limits().tolerance()).stream()
+        losses.stream()
                 .limit(3)
-                .toList()) {
-            box.getChildren().add(effect(effect, effect.leavesBand() ? "placing.loss_out" : "placing.loss", w));
-        }
+                .forEach(effect -> box.getChildren()
+                        .add(effect(effect, effect.leavesBand() ? "placing.loss_out" : "placing.loss", w)));
         String slop = limits().slop() > 0
                 ? w.text(
                         "placing.slop",
@@ -317,7 +279,7 @@ public final class PlacePane extends StepPane {
 
     // --- What was found --------------------------------------------------------------------------------------------
 
-    private void showSide(Words w) {
+    private void showSide(PlacingOrder placing, Words w) {
         VBox side = sideColumn();
         side.getChildren().clear();
         side.getChildren().add(Labels.of(w.text("placing.order"), "form-title"));
@@ -347,20 +309,19 @@ public final class PlacePane extends StepPane {
     }
 
     /** Where the mount was found, and what that changes. */
-    private void asBuilt(VBox side, MountRef mount, Words w) {
-        Optional<MountAsBuilt> placed = build().found(mount).flatMap(found -> MountAsBuilt.of(vehicle(), found));
+    private void asBuilt(Optional<MountAsBuilt> placed, Words w) {
         Label headline = Labels.sentence(
-                placed.map(one -> off(one, w)).orElse(w.text("placing.start", mount.mount())), "side-headline");
+                placed.map(one -> off(one, w)).orElse(w.text("placing.start", chosen)), "side-headline");
         headline.setId("place-headline");
-        side.getChildren().add(headline);
+        page.getChildren().add(headline);
         placed.ifPresent(one -> {
             if (one.off().getNorm() > limits().left()) {
                 headline.getStyleClass().add("limit");
             }
-            one.remarks().forEach(remark -> side.getChildren().add(Labels.sentence(w.text(remark.message()), "limit")));
+            one.remarks().forEach(remark -> page.getChildren().add(Labels.sentence(w.text(remark.message()), "limit")));
             one.effects().stream()
                     .filter(effect -> differs(effect, w))
-                    .forEach(effect -> side.getChildren()
+                    .forEach(effect -> page.getChildren()
                             .add(effect(effect, effect.leavesBand() ? "placing.now_out" : "placing.now", w)));
         });
     }
@@ -388,5 +349,10 @@ public final class PlacePane extends StepPane {
 
     private static String along(double metres, String positive, String negative, Words w) {
         return w.units().fine(Math.abs(metres)) + " " + w.text(metres >= 0 ? positive : negative);
+    }
+
+    @Override
+    public void dispose() {
+        study.dispose();
     }
 }
