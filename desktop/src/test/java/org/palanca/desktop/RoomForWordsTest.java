@@ -58,16 +58,19 @@ class RoomForWordsTest extends WindowTest {
         });
     }
 
-    @ParameterizedTest(name = "{0} x {1} at {2} %, {3}")
+    @ParameterizedTest(name = "{0} x {1} at {2} %, {3}, {4}")
     @CsvSource({
-        "1024, 700, 100, in",
-        "1024, 700, 150, mm",
-        "1280, 800, 100, mm",
-        "1280, 800, 150, in",
-        "1920, 1080, 100, in",
-        "1920, 1080, 150, in"
+        "1024, 700, 100, in, blue",
+        "1024, 700, 150, mm, card",
+        "1280, 800, 100, mm, card",
+        "1280, 800, 150, in, blue",
+        "1920, 1080, 100, in, card",
+        "1920, 1080, 150, in, blue"
     })
-    void everyWordHasRoom(int width, int height, int percent, String units) {
+    void everyWordHasRoom(int width, int height, int percent, String units, String look) {
+        if (look.equals("card")) {
+            push(KeyCode.CONTROL, KeyCode.T);
+        }
         assertThat(cutWords(width, height, percent, units)).isEmpty();
     }
 

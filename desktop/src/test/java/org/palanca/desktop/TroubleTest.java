@@ -183,7 +183,7 @@ class TroubleTest extends WindowTest {
         change();
         Vehicle work = window.document().vehicle();
         Path own = home.resolve("unsaved").resolve(ProcessHandle.current().pid() + VehicleFile.ENDING);
-        eventually(() -> Files.exists(own.resolveSibling(own.getFileName() + ".origin")));
+        eventually(() -> Files.exists(own));
         assertThat(CrashRecovery.left(home)).as("this window still runs").isEmpty();
         // The same copy, as a process that is gone would have left it.
         Path crashed = own.resolveSibling("999999999" + VehicleFile.ENDING);

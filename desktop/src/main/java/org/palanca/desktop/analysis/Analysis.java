@@ -51,8 +51,10 @@ public final class Analysis {
         for (int i = 0; i < model.results().size(); i++) {
             Result result = model.results().get(i);
             TravelCurves.Curve curve = curves.curves().get(i);
-            // Of a pose that does not close the trouble is said once, be it fully known yet or not.
-            Outcome outcome = model.closed() ? model.outcome(result) : new Outcome.Unavailable(trouble.orElseThrow());
+            // Why a pose does not close is said once, at the foot, and not with every result.
+            Outcome outcome = model.closed()
+                    ? model.outcome(result)
+                    : new Outcome.Unavailable(Message.of("outcome.out_of_reach"));
             values.add(new StripValue(
                     result,
                     outcome,
