@@ -10,7 +10,6 @@ import java.util.OptionalDouble;
 import org.palanca.vehicle.housing.Housing;
 import org.palanca.vehicle.housing.HousingSize;
 import org.palanca.vehicle.survey.Survey;
-import org.palanca.vehicle.work.Note;
 import org.palanca.vehicle.work.StepEntry;
 
 /**

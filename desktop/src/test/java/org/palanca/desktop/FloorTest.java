@@ -174,7 +174,7 @@ class FloorTest extends WindowTest {
         assertThat(made.near().getY()).isPositive();
         assertThat(label("#survey-headline"))
                 .contains("shock tower left is not determined fore and aft, sideways, up and down");
-        eventually(() -> lookup("#step-measure").query().getAccessibleText().contains("1 marks not determined"));
+        eventually(() -> lookup("#step-measure").query().getAccessibleText().contains("not determined: 1"));
         onFx(() -> measure().select("kick left", "shock tower left"));
         type("#measure-value", "10 1/2");
         onFx(() -> measure().select("tail left", "shock tower left"));

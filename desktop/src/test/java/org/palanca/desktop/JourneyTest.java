@@ -9,10 +9,19 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.base.units.Lengths;
 import org.palanca.cli.Main;
@@ -21,6 +30,7 @@ import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.survey.ReadingKind;
 
 /** Whole journeys through the real window, as a builder makes them. */
 class JourneyTest extends WindowTest {
@@ -255,5 +265,60 @@ class JourneyTest extends WindowTest {
         push(KeyCode.ENTER);
         assertThat(window.state().axleProperty().get()).isEqualTo(AxlePlace.FRONT);
         assertThat(strip("caster")).isEqualTo("6.0°");
+    }
+
+    /** From nothing to paper: a vehicle is started, six marks are taped from a centreline, and a mount's sheet is printed. */
+    @Test
+    void aVehicleGoesFromNothingToAPrintedSheet() throws Exception {
+        onFx(window::startNew);
+        type("#new-name", "Shed");
+        clickOn("#new-start");
+        step("measure");
+        assertThat(label("#survey-headline")).startsWith("Start with two marks");
+        Map<String, Vector3D> truth = new LinkedHashMap<>();
+        truth.put("string front", new Vector3D(0, 0, 0));
+        truth.put("string rear", new Vector3D(-3.6, 0, 0));
+        truth.put("horn left", new Vector3D(-0.2, 0.42, 0.55));
+        truth.put("horn right", new Vector3D(-0.2, -0.42, 0.55));
+        truth.put("tail left", new Vector3D(-3.4, 0.45, 0.7));
+        truth.put("tail right", new Vector3D(-3.4, -0.45, 0.7));
+        for (Map.Entry<String, Vector3D> one : truth.entrySet()) {
+            boolean string = one.getKey().startsWith("string");
+            onFx(() -> {
+                lookup("#mark-on-floor").queryAs(CheckBox.class).setSelected(string);
+                lookup("#mark-on-string").queryAs(CheckBox.class).setSelected(string);
+                lookup("#new-mark").queryAs(TextField.class).setText(one.getKey());
+            });
+            press("#make-mark");
+        }
+        reading(ReadingKind.AHEAD, "string front", "", 0);
+        for (String held : truth.keySet()) {
+            if (!held.startsWith("string")) {
+                reading(ReadingKind.HEIGHT, held, "", truth.get(held).getZ());
+            }
+            for (String from : truth.keySet()) {
+                if (from.compareTo(held) < 0) {
+                    reading(ReadingKind.DISTANCE, from, held, Vector3D.distance(truth.get(from), truth.get(held)));
+                }
+            }
+        }
+        assertThat(label("#survey-headline"))
+                .as("all six are held; what holds them fore and aft is read once")
+                .isEqualTo("No other reading checks this one: string front ahead of the front axle line."
+                        + " A blunder in it would not show.");
+        step("place");
+        assertThat(label("#place-headline")).startsWith("Set upper frame left by tapes 1 to 4");
+        nextAnswer = folder.resolve("shed.pdf");
+        press("#place-print");
+        press("#preview-save");
+        try (PDDocument document = Loader.loadPDF(nextAnswer.toFile())) {
+            assertThat(new PDFTextStripper().getText(document)).contains("Shed", "horn left");
+        }
+    }
+
+    private void reading(ReadingKind kind, String from, String to, double value) {
+        onFx(() -> lookup("#measure-kind").<ComboBox<ReadingKind>>query().setValue(kind));
+        onFx(() -> measure().select(from, to.isEmpty() ? null : to));
+        type("#measure-value", Lengths.format(value, window.words().units().length()));
     }
 }

@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.palanca.drawing.Elevation;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.vehicle.AxlePlace;
-import org.palanca.vehicle.work.Note;
+import org.palanca.vehicle.Note;
 
 /** What is written down about a mount, a step, a mark, a step of work; with pictures; found again in the file. */
 class NotesTest extends WindowTest {

@@ -273,7 +273,9 @@ public record SurveyRemark(Level level, List<String> marks, Message message, Opt
             remarks.add(new SurveyRemark(
                     Level.ADVICE,
                     marks(alone.get(0)),
-                    Message.of("survey.unchecked", Integer.toString(alone.size()), phrase(alone.get(0)))));
+                    alone.size() == 1
+                            ? Message.of("survey.unchecked_one", phrase(alone.get(0)))
+                            : Message.of("survey.unchecked", Integer.toString(alone.size()), phrase(alone.get(0)))));
         }
     }
 

@@ -12,6 +12,7 @@ import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.MountReadings;
+import org.palanca.vehicle.Note;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.Surroundings;
@@ -19,7 +20,6 @@ import org.palanca.vehicle.Weights;
 import org.palanca.vehicle.WheelWell;
 import org.palanca.vehicle.housing.Housing;
 import org.palanca.vehicle.survey.Survey;
-import org.palanca.vehicle.work.Note;
 import org.palanca.vehicle.work.StepEntry;
 
 /** What is known and done on the floor. */

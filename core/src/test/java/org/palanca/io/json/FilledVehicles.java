@@ -26,6 +26,7 @@ import org.palanca.vehicle.Hole;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountReadings;
 import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.Note;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Placement;
 import org.palanca.vehicle.Scheme;
@@ -47,7 +48,6 @@ import org.palanca.vehicle.survey.Instrument;
 import org.palanca.vehicle.survey.Mark;
 import org.palanca.vehicle.survey.Reading;
 import org.palanca.vehicle.survey.ReadingKind;
-import org.palanca.vehicle.work.Note;
 import org.palanca.vehicle.work.StepEntry;
 
 /** Vehicles that between them have something of everything a file can hold. Invented, not a vehicle anyone would build. */

@@ -56,8 +56,8 @@ import org.palanca.desktop.step.StepPane;
 import org.palanca.desktop.strips.StripColumn;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Note;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.vehicle.work.Note;
 
 /** Arranges the window: whose vehicle at the top, the steps at the left, the open step, its results, one sentence below. */
 public final class MainWindow {

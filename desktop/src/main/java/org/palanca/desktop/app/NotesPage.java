@@ -17,7 +17,7 @@ import org.palanca.desktop.control.Photo;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.document.FileAsker;
 import org.palanca.vehicle.Build;
-import org.palanca.vehicle.work.Note;
+import org.palanca.vehicle.Note;
 
 /** What is written down about one thing, with its pictures, and below it every other note of the vehicle. */
 final class NotesPage {

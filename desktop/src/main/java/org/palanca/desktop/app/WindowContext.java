@@ -12,7 +12,7 @@ import org.palanca.desktop.document.FileAsker;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.io.sheet.SheetKind;
-import org.palanca.vehicle.work.Note;
+import org.palanca.vehicle.Note;
 
 /**
  * What the steps are given of the window.

@@ -11,7 +11,7 @@ import org.palanca.desktop.document.Document;
 import org.palanca.desktop.document.FileAsker;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.io.sheet.SheetKind;
-import org.palanca.vehicle.work.Note;
+import org.palanca.vehicle.Note;
 
 /** What every step is given of the window it stands in. */
 public interface StepContext {

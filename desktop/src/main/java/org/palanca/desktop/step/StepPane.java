@@ -19,8 +19,8 @@ import org.palanca.desktop.document.Document;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
+import org.palanca.vehicle.Note;
 import org.palanca.vehicle.Vehicle;
-import org.palanca.vehicle.work.Note;
 
 /** What a step shows: something in the middle of the window, and a column beside it where it has one of its own. */
 public abstract class StepPane extends VBox {

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
-import org.palanca.vehicle.work.Note;
+import org.palanca.vehicle.Note;
 import org.palanca.vehicle.work.StepEntry;
 import org.palanca.vehicle.work.WorkOrder;
 import org.palanca.vehicle.work.WorkStep;

@@ -10,7 +10,7 @@ import org.palanca.desktop.board.BoardView;
 import org.palanca.desktop.board.MeasuringTool;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
-import org.palanca.vehicle.work.Note;
+import org.palanca.vehicle.Note;
 
 /** Links: the board, and above it the selected mount with its measures to be typed. */
 public final class LinksPane extends StepPane {

@@ -31,12 +31,12 @@ import org.palanca.floor.adjust.Adjustment;
 import org.palanca.floor.adjust.SurveyFix;
 import org.palanca.floor.adjust.SurveyRemark;
 import org.palanca.floor.instrument.InstrumentLine;
+import org.palanca.vehicle.Note;
 import org.palanca.vehicle.survey.Instrument;
 import org.palanca.vehicle.survey.Mark;
 import org.palanca.vehicle.survey.Reading;
 import org.palanca.vehicle.survey.ReadingKind;
 import org.palanca.vehicle.survey.Survey;
-import org.palanca.vehicle.work.Note;
 
 /** Measure: press two marks, type what the tape says. Where everything is, how sure that is, and which reading is likely wrong. */
 public final class MeasurePane extends StepPane {

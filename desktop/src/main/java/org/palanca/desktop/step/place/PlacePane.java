@@ -34,10 +34,10 @@ import org.palanca.io.sheet.SheetKind;
 import org.palanca.result.ResultWords;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.Note;
 import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.survey.Axis;
-import org.palanca.vehicle.work.Note;
 import org.palanca.vehicle.work.WorkOrder;
 
 /** Place: what the tape must show to put a mount where the board has it, what it showed, and what that does to the design. */

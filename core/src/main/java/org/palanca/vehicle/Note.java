@@ -1,9 +1,10 @@
-package org.palanca.vehicle.work;
+package org.palanca.vehicle;
 
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.work.WorkOrder;
+import org.palanca.vehicle.work.WorkStep;
 
 /**
  * What somebody wrote down about one thing, with pictures of it.
