@@ -7,6 +7,7 @@ import org.palanca.base.units.UnitStyle;
 import org.palanca.base.words.Words;
 import org.palanca.cli.command.CheckCommand;
 import org.palanca.cli.command.CommandFailure;
+import org.palanca.cli.command.CutCommand;
 import org.palanca.cli.command.CycleCommand;
 import org.palanca.cli.command.ExitCodes;
 import org.palanca.cli.command.FitCommand;
@@ -54,6 +55,7 @@ import picocli.CommandLine.Spec;
             HousingCommand.class,
             PlaceCommand.class,
             CycleCommand.class,
+            CutCommand.class,
             RideCommand.class,
             SlopeCommand.class,
             InstrumentCommand.class

@@ -35,6 +35,7 @@ class EveryCommandTest {
             List.of("fit"),
             List.of("housing"),
             List.of("cycle"),
+            List.of("cut"),
             List.of("ride"),
             List.of("slope", "--across", "10", "--tip"));
 

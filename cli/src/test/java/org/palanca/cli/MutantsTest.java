@@ -36,6 +36,7 @@ class MutantsTest {
             List.of("fit"),
             List.of("housing"),
             List.of("ride"),
+            List.of("cut"),
             List.of("sweep", "--poses", "5"),
             List.of("slope", "--across", "10"));
 

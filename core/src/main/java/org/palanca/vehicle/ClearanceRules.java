@@ -5,6 +5,7 @@ import java.util.OptionalDouble;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import org.palanca.base.units.Lengths;
+import org.palanca.vehicle.hardware.LinkEnd;
 
 /**
  * How much room must stay between things, what grows or gives, and how far joints may tilt. All defaults are common practice,
@@ -119,5 +120,12 @@ public record ClearanceRules(
     /** How far the joints of a link may tilt [rad]. */
     public double joint(String link) {
         return joints.getOrDefault(link, joint);
+    }
+
+    /** The same of one end of a link: as typed for that link, else as its maker says, else as the others. */
+    public double joint(Link link, LinkEnd end) {
+        return joints.containsKey(link.name())
+                ? joints.get(link.name())
+                : end.misalignment().orElse(joint);
     }
 }

@@ -125,7 +125,7 @@ class KeyboardTest extends WindowTest {
         clickOn("#make-revision");
         assertThat(window.document().vehicle().revision()).isEqualTo(2);
         assertThat(lookup("#make-revision").queryAs(Button.class).getText()).contains("now 2");
-        assertThat(label("#make-counts")).contains("9 jam nuts of each hand");
+        assertThat(label("#bench-3")).startsWith("9 × jam nut").contains("right-hand", "one to spare");
     }
 
     @Test

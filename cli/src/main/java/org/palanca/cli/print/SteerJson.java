@@ -47,6 +47,7 @@ public final class SteerJson {
             ObjectNode node = axle.putObject("tightest_joint");
             node.put("mount", joint.mount());
             ReportJson.put(node, "tilt", joint.tilt(), Quantity.ANGLE);
+            ReportJson.put(node, "limit", joint.limit(), Quantity.ANGLE);
             ReportJson.pose(node.putObject("pose"), joint.pose());
         });
         pickups(report, axle.putArray("pickups"), model);

@@ -46,8 +46,12 @@ public final class SteerTable {
         TurningCircle.toTheLeft(vehicle)
                 .ifPresent(circle -> out.println("  " + words.text("circle", Message.onTheRoad(circle.diameter()))));
         JointLimit.first(model)
-                .ifPresent(joint ->
-                        out.println("  " + words.text("joint_limit", joint.mount(), Message.angle(joint.tilt()))));
+                .ifPresent(joint -> out.println("  "
+                        + words.text(
+                                "joint_limit",
+                                joint.mount(),
+                                Message.angle(joint.tilt()),
+                                Message.angle(joint.limit()))));
         List<SteeringOffer> offers =
                 SteeringOffer.of(vehicle, model.axle().place(), Lengths.INCH / 16, PickupAdvice.Room.USUAL, () -> true);
         if (!offers.isEmpty()) {

@@ -2,32 +2,34 @@ package org.palanca.floor.cutting;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.words.Message;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkHardware;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.hardware.LinkTube;
+import org.palanca.vehicle.hardware.TapedTube;
+import org.palanca.vehicle.hardware.Thread;
+import org.palanca.vehicle.hardware.ThreadedShank;
 
 /**
- * One link as it is made. A right-hand joint goes to the frame end and a left-hand one to the axle end, so that turning
- * the tube changes the length by both pitches together.
+ * One link as it is made.
  *
  * @param axle where it goes
  * @param link which one
  * @param pinToPin centre to centre of its joints [m]
- * @param tube length of the tube between the insert shoulders [m]; not positive when the joints alone are too long
- * @param mid engagement of each joint at the mid setting
- * @param out engagement with both joints turned out by the wanted adjustment
- * @param in engagement with both turned in
+ * @param from the end at its first mount
+ * @param to the end at its second mount
+ * @param tube what is between them
  */
-public record LinkCut(
-        Axle axle,
-        Link link,
-        double pinToPin,
-        double tube,
-        ThreadEngagement mid,
-        ThreadEngagement out,
-        ThreadEngagement in) {
+public record LinkCut(Axle axle, Link link, double pinToPin, EndCut from, EndCut to, LinkTube tube) {
+    /** The step that a fabricator asks about: 1/16 in [m]. */
+    public static final double STEP = Lengths.INCH / 16;
+
     /** Every link of the vehicle that is a bar of its own, in the order of the file. */
     public static List<LinkCut> list(Vehicle vehicle) {
         List<LinkCut> cuts = new ArrayList<>();
@@ -49,28 +51,159 @@ public record LinkCut(
                         other -> other.from().equals(link.from()) || other.to().equals(link.to()));
     }
 
-    private static LinkCut of(Vehicle vehicle, Axle axle, Link link) {
-        LinkHardware hardware = vehicle.hardware();
+    /** One link of a vehicle. */
+    public static LinkCut of(Vehicle vehicle, Axle axle, Link link) {
+        LinkHardware usual = vehicle.hardware();
         double apart = Vector3D.distance(
                 axle.position(link.from(), vehicle.wheelbase()), axle.position(link.to(), vehicle.wheelbase()));
-        double pinToPin = link.length().orElse(apart);
+        double adjustment = link.make().adjustment().orElse(usual.adjustment());
         return new LinkCut(
                 axle,
                 link,
-                pinToPin,
-                pinToPin - 2 * jointReach(hardware),
-                ThreadEngagement.at(hardware, 0),
-                ThreadEngagement.at(hardware, hardware.adjustment()),
-                ThreadEngagement.at(hardware, -hardware.adjustment()));
+                link.length().orElse(apart),
+                new EndCut(link.from(), usual.end(link, true), adjustment),
+                new EndCut(link.to(), usual.end(link, false), adjustment),
+                usual.tube(link));
     }
 
-    /** From the centre of the ball to the tube's end at the mid setting [m]. */
-    public static double jointReach(LinkHardware hardware) {
-        return hardware.eyeToShank() + ThreadEngagement.midExposed(hardware) + hardware.insertShoulder();
+    /** Both ends. */
+    public List<EndCut> ends() {
+        return List.of(from, to);
     }
 
-    /** Whether there is tube enough for both inserts. */
-    public boolean makeable(LinkHardware hardware) {
-        return tube >= 2 * hardware.insertThread();
+    /**
+     * The tube's length between the shoulders as it follows from the pins and the ends [m]; not positive when the ends alone
+     * are too long; empty where something of them is not known.
+     */
+    public OptionalDouble computed() {
+        OptionalDouble one = from.tubeReach();
+        OptionalDouble other = to.tubeReach();
+        return one.isPresent() && other.isPresent()
+                ? OptionalDouble.of(pinToPin - one.getAsDouble() - other.getAsDouble())
+                : OptionalDouble.empty();
+    }
+
+    /** What has to be known for the cut length and is not. */
+    public List<Message> missing() {
+        List<Message> all = new ArrayList<>(from.missing());
+        all.addAll(to.missing());
+        return all;
+    }
+
+    /** The tube as taped on the mock-up less as computed [m]. */
+    public OptionalDouble apart() {
+        OptionalDouble computed = computed();
+        return link.make().taped().isPresent() && computed.isPresent()
+                ? OptionalDouble.of(link.make().taped().get().length() - computed.getAsDouble())
+                : OptionalDouble.empty();
+    }
+
+    /** Whether taped and computed length are too far apart and nobody has said which counts. */
+    public boolean undecided() {
+        return Math.abs(apart().orElse(0)) > TapedTube.AGREE + 1e-9
+                && link.make().taped().flatMap(TapedTube::decision).isEmpty();
+    }
+
+    /**
+     * The length to cut the tube to [m]: the taped one where that was decided for or where it is the only one, else the
+     * computed one; empty where neither is known, or the two are too far apart and nobody has said which counts.
+     */
+    public OptionalDouble tubeLength() {
+        if (undecided()) {
+            return OptionalDouble.empty();
+        }
+        Optional<TapedTube> taped = link.make().taped();
+        boolean decided = taped.flatMap(TapedTube::decision)
+                .filter(TapedTube.Decision::taped)
+                .isPresent();
+        return taped.isPresent() && (decided || computed().isEmpty())
+                ? OptionalDouble.of(taped.get().length())
+                : computed();
+    }
+
+    /** Whether there is tube enough for both inserts; a link of unknown length is not known to have too little. */
+    public boolean makeable() {
+        return tubeLength().isEmpty() || tubeLength().getAsDouble() >= from.insertDepth() + to.insertDepth();
+    }
+
+    /** Length from pin to pin below which there is no tube left for both inserts [m]; empty where the ends are not known. */
+    public OptionalDouble shortest() {
+        OptionalDouble computed = computed();
+        return computed.isPresent()
+                ? OptionalDouble.of(pinToPin - computed.getAsDouble() + from.insertDepth() + to.insertDepth())
+                : OptionalDouble.empty();
+    }
+
+    /**
+     * What a whole turn changes of the length from pin to pin [m]: of the tube where both ends are threaded, by both pitches
+     * together where their hands differ and by their difference where not; of the one threaded end, unbolted, by its pitch.
+     * Empty where a thread is not known or there is none.
+     */
+    public OptionalDouble perTurn() {
+        Optional<ThreadedShank> one = from.shank();
+        Optional<ThreadedShank> other = to.shank();
+        if (one.isEmpty() && other.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        Optional<Double> first = one.flatMap(ThreadedShank::thread).map(Thread::pitch);
+        Optional<Double> second = other.flatMap(ThreadedShank::thread).map(Thread::pitch);
+        if (one.isPresent() && first.isEmpty() || other.isPresent() && second.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        if (one.isEmpty() || other.isEmpty()) {
+            return OptionalDouble.of(first.or(() -> second).orElseThrow());
+        }
+        return OptionalDouble.of(turnsInPlace() ? first.get() + second.get() : Math.abs(first.get() - second.get()));
+    }
+
+    /** Whether turning the tube with both ends bolted changes the length by both pitches: one end of either hand. */
+    public boolean turnsInPlace() {
+        return from.shank().isPresent()
+                && to.shank().isPresent()
+                && from.shank().get().hand() != to.shank().get().hand();
+    }
+
+    /** Turns for 1/16 in; empty where a turn changes nothing or is not known. */
+    public OptionalDouble turnsForStep() {
+        OptionalDouble per = perTurn();
+        return per.isPresent() && per.getAsDouble() > 0
+                ? OptionalDouble.of(STEP / per.getAsDouble())
+                : OptionalDouble.empty();
+    }
+
+    /**
+     * What is wrong with it as it is made.
+     *
+     * @param paint on each surface [m]
+     */
+    public List<Message> faults(double paint) {
+        List<Message> all = new ArrayList<>();
+        if (!makeable()) {
+            all.add(
+                    shortest().isPresent()
+                            ? Message.of(
+                                    "cut.too_short",
+                                    Message.length(pinToPin),
+                                    Message.length(shortest().getAsDouble()))
+                            : Message.of("cut.taped_too_short"));
+        }
+        if (undecided()) {
+            all.add(Message.of(
+                    "cut.undecided",
+                    Message.length(link.make().taped().orElseThrow().length()),
+                    Message.length(computed().orElseThrow()),
+                    Message.fine(Math.abs(apart().orElseThrow()))));
+        }
+        if (from.alike(to)) {
+            all.addAll(from.faults(Message.of("cut.both_ends"), paint));
+        } else {
+            all.addAll(from.faults(from.mount(), paint));
+            all.addAll(to.faults(to.mount(), paint));
+        }
+        boolean sameHand = from.shank().isPresent() && to.shank().isPresent() && !turnsInPlace();
+        if (sameHand) {
+            all.add(Message.of("cut.same_hand"));
+        }
+        return all;
     }
 }

@@ -18,6 +18,7 @@ import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Placement;
 import org.palanca.vehicle.Steering;
 import org.palanca.vehicle.SuspensionType;
+import org.palanca.vehicle.hardware.LinkMake;
 
 /** What holds an axle: mounts, links, joints, leaf springs and steering. */
 final class LinkageForm {
@@ -114,7 +115,8 @@ final class LinkageForm {
                 fields.text("from", Link::from),
                 fields.text("to", Link::to),
                 fields.optional("length_mm", Quantity.LENGTH, Link::length),
-                rate(fields, Link::rate));
+                rate(fields, Link::rate),
+                fields.part("made", HardwareForm::make, LinkMake.USUAL, Link::make));
     }
 
     private static Joint joint(Fields<Joint> fields) {

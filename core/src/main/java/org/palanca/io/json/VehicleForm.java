@@ -107,9 +107,11 @@ final class VehicleForm {
                 fields.text("name", LinkHardware::name),
                 fields.length("eye_to_shank_mm", LinkHardware::eyeToShank),
                 fields.length("shank_mm", LinkHardware::shank),
+                HardwareForm.thread(fields, LinkHardware::thread),
                 fields.length("insert_thread_mm", LinkHardware::insertThread),
                 fields.length("insert_shoulder_mm", LinkHardware::insertShoulder),
                 fields.length("jam_nut_mm", LinkHardware::jamNut),
+                fields.optional("set_bare_mm", Quantity.LENGTH, LinkHardware::set),
                 fields.length("tube_diameter_mm", LinkHardware::tubeDiameter),
                 fields.length("tube_wall_mm", LinkHardware::tubeWall),
                 fields.length("adjustment_mm", LinkHardware::adjustment));

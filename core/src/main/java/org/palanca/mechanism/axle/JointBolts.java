@@ -10,6 +10,7 @@ import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
+import org.palanca.vehicle.Vehicle;
 
 /**
  * Which way the bolt of each link's end points at ride. Nothing says so in a description, so the ordinary way is taken:
@@ -29,12 +30,19 @@ public record JointBolts(List<End> ends) {
      * One end of a link.
      *
      * @param link its name
+     * @param first whether it is the link's first end
      * @param mount index of the mount it is bolted to
      * @param other index of the mount at its other end
      * @param direction of the bolt at ride, of length 1, vehicle frame
      * @param set by how much the link stands off the plane square to the bolt at ride, towards the bolt positive [rad]
      */
-    public record End(String link, int mount, int other, Vector3D direction, double set) {}
+    public record End(String link, boolean first, int mount, int other, Vector3D direction, double set) {
+        /** How far the joint there may tilt [rad]. */
+        public double limit(Vehicle vehicle, Axle axle) {
+            Link bar = axle.link(link).orElseThrow();
+            return vehicle.build().rules().joint(bar, vehicle.hardware().end(bar, first));
+        }
+    }
 
     /** The ends of all links of an axle. */
     public static JointBolts of(Axle axle, double wheelbase) {
@@ -46,16 +54,17 @@ public record JointBolts(List<End> ends) {
                     .subtract(axle.position(link.from(), wheelbase))
                     .normalize();
             Vector3D bolt = bolt(along, link.role());
-            ends.add(end(link, axle, from, to, along, bolt));
-            ends.add(end(link, axle, to, from, along.negate(), bolt));
+            ends.add(end(link, true, axle, from, to, along, bolt));
+            ends.add(end(link, false, axle, to, from, along.negate(), bolt));
         }
         return new JointBolts(ends);
     }
 
-    private static End end(Link link, Axle axle, int mount, int other, Vector3D along, Vector3D ordinary) {
+    private static End end(
+            Link link, boolean first, Axle axle, int mount, int other, Vector3D along, Vector3D ordinary) {
         Vector3D bolt = stud(axle, axle.mounts().get(mount).body()).orElse(ordinary);
         double set = Math.asin(Math.max(-1, Math.min(1, along.dotProduct(bolt))));
-        return new End(link.name(), mount, other, bolt, set);
+        return new End(link.name(), first, mount, other, bolt, set);
     }
 
     /** Upwards along the steering axis for what is bolted to a knuckle that has one, along the pin for what turns on one. */

@@ -29,6 +29,8 @@ import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.hardware.Ears;
+import org.palanca.vehicle.hardware.LinkEnd;
 import org.palanca.vehicle.housing.HousingSize;
 import org.palanca.vehicle.springing.Shock;
 import org.palanca.vehicle.springing.ShockSize;
@@ -206,9 +208,9 @@ public final class CollisionBodies {
 
     private void links() {
         LinkHardware hardware = vehicle.hardware();
-        double radius = hardware.tubeDiameter() / 2;
-        double eye = hardware.eyeToShank();
         for (Link link : axle.links()) {
+            double radius = hardware.tube(link).outside() / 2;
+            double eye = Math.max(reach(link, true), reach(link, false));
             Carrier carrier = between(link.from(), link.to());
             double length = distance(link.from(), link.to());
             double tube = Math.min(length / 3, eye + radius);
@@ -224,13 +226,14 @@ public final class CollisionBodies {
             for (boolean first : new boolean[] {true, false}) {
                 String mount = first ? link.from() : link.to();
                 Vector3D ball = new Vector3D(first ? 0 : length, 0, 0);
-                Vector3D nut = new Vector3D(first ? eye : length - eye, 0, 0);
+                double reach = reach(link, first);
+                Vector3D nut = new Vector3D(first ? reach : length - reach, 0, 0);
                 add(
                         CollisionId.joint(link.name(), first),
                         Message.of("thing.joint", mount),
                         Part.Kind.MOVING,
                         carrier,
-                        one(Convex.capsule(ball, nut, NUT * eye)),
+                        one(Convex.capsule(ball, nut, NUT * reach)),
                         link.from(),
                         link.to(),
                         link.name());
@@ -238,18 +241,35 @@ public final class CollisionBodies {
         }
         JointBolts bolts = JointBolts.of(axle, vehicle.wheelbase());
         for (JointBolts.End end : bolts.ends()) {
-            ears(end, JOINT_HALF * eye);
+            ears(end);
         }
     }
 
-    private void ears(JointBolts.End end, double half) {
+    /** From the pin to where a link's thread begins, or its tube ends [m]; as usual where that is not known. */
+    private double reach(Link link, boolean first) {
+        return vehicle.hardware()
+                .end(link, first)
+                .reach()
+                .orElse(vehicle.hardware().eyeToShank());
+    }
+
+    /** The ears of a bracket: as described, or else round the joint. */
+    private void ears(JointBolts.End end) {
         String mount = axle.mounts().get(end.mount()).name();
+        Link link = axle.link(end.link()).orElseThrow();
+        LinkEnd made = vehicle.hardware().end(link, end.first());
+        double half = made.ears()
+                .map(Ears::gap)
+                .or(() -> made.width().isPresent() ? Optional.of(made.width().getAsDouble()) : Optional.empty())
+                .map(across -> across / 2)
+                .orElse(JOINT_HALF * reach(link, end.first()));
+        double thick = made.ears().map(ears -> ears.thickness() / 2).orElse(EAR_HALF);
         int body = model.bodyIndex(axle.mounts().get(end.mount()).body()).orElseThrow();
         Vector3D at = axle.position(mount, vehicle.wheelbase()).subtract(model.originAtRide(body));
         List<Convex> pair = new ArrayList<>();
         for (int side = -1; side <= 1; side += 2) {
-            Vector3D middle = at.add(side * (half + EAR_HALF), end.direction());
-            pair.add(Convex.wheel(middle, end.direction(), EAR, EAR_HALF, EAR_HALF / 2));
+            Vector3D middle = at.add(side * (half + thick), end.direction());
+            pair.add(Convex.wheel(middle, end.direction(), EAR, thick, thick / 2));
         }
         // Two links on one bolt share its ears.
         boolean there = things.stream().anyMatch(thing -> thing.id().equals(Sort.EARS.of(mount)));

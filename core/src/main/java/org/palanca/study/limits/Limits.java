@@ -171,7 +171,7 @@ public final class Limits {
         for (int end = 0; end < bolts.ends().size(); end++) {
             int index = end;
             JointBolts.End joint = bolts.ends().get(end);
-            double limit = model.vehicle().build().rules().joint(joint.link());
+            double limit = joint.limit(model.vehicle(), model.axle());
             add(
                     Limit.Kind.JOINT,
                     model.axle().mounts().get(joint.mount()).name(),

@@ -10,19 +10,22 @@ import org.palanca.study.travel.TravelEnvelope;
 import org.palanca.study.travel.WorstPose;
 
 /**
- * Which joint tilts most anywhere in bump, droop, twist and full lock together, and so meets its limit first when all
- * are of one kind.
+ * Which joint meets its limit first anywhere in bump, droop, twist and full lock together: the one with the least left of
+ * how far it may tilt.
  *
  * @param link whose joint it is
  * @param mount where
  * @param tilt how far it tilts [rad]
+ * @param limit how far it may [rad]
  * @param pose where it does
  */
-public record JointLimit(String link, String mount, double tilt, WheelTravel pose) {
+public record JointLimit(String link, String mount, double tilt, double limit, WheelTravel pose) {
     private static final int STEPS = 5;
 
-    /** Tilt that an ordinary rod end in a fitted bracket takes [rad]: common practice, no source. */
-    public static final double COMMON_LIMIT = Math.toRadians(25);
+    /** How much further it may tilt [rad]; negative where it is tilted too far. */
+    public double room() {
+        return limit - tilt;
+    }
 
     /** Looks at the worst poses, and through the corners, edges and middle of all that the hardware allows. Leaves the model at ride. */
     public static Optional<JointLimit> first(AxleModel model) {
@@ -65,10 +68,11 @@ public record JointLimit(String link, String mount, double tilt, WheelTravel pos
         JointLimit found = most;
         for (int end = 0; end < bolts.ends().size(); end++) {
             double tilt = tilts.tilt(model.motion(), end);
-            if (found == null || tilt > found.tilt()) {
-                JointBolts.End joint = bolts.ends().get(end);
+            JointBolts.End joint = bolts.ends().get(end);
+            double limit = joint.limit(model.vehicle(), model.axle());
+            if (found == null || limit - tilt < found.room()) {
                 String mount = model.axle().mounts().get(joint.mount()).name();
-                found = new JointLimit(joint.link(), mount, tilt, pose);
+                found = new JointLimit(joint.link(), mount, tilt, limit, pose);
             }
         }
         return found;

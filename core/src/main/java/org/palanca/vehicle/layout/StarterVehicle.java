@@ -59,7 +59,7 @@ public record StarterVehicle(
                 wheelbase,
                 // Higher in proportion to the wheelbase, so that the same links take up the same share of the squat.
                 new MassProperties(2000, wheelbase * 0.48, (axleHeight + inches(12.5)) * wheelbase / WHEELBASE),
-                LinkHardware.COMMON,
+                LinkHardware.STARTER,
                 Optional.of(rails),
                 axles,
                 List.of(),

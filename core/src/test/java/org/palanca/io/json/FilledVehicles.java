@@ -23,6 +23,7 @@ import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Hole;
+import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountReadings;
 import org.palanca.vehicle.MountRef;
@@ -36,6 +37,14 @@ import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Weights;
+import org.palanca.vehicle.hardware.Ears;
+import org.palanca.vehicle.hardware.Hand;
+import org.palanca.vehicle.hardware.LinkEnd;
+import org.palanca.vehicle.hardware.LinkMake;
+import org.palanca.vehicle.hardware.LinkTube;
+import org.palanca.vehicle.hardware.TapedTube;
+import org.palanca.vehicle.hardware.Thread;
+import org.palanca.vehicle.hardware.ThreadedShank;
 import org.palanca.vehicle.housing.Housing;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterSteering;
@@ -112,9 +121,51 @@ final class FilledVehicles {
                         .withRules(rules));
     }
 
+    /** The rear links with an end of every kind, threads of both hands, ears, a bar, and a tube taped on the mock-up. */
+    private static Vehicle made(Vehicle vehicle) {
+        Axle rear = vehicle.axle(AxlePlace.REAR).orElseThrow();
+        List<Link> links = new ArrayList<>(rear.links());
+        LinkEnd.Kind[] kinds = LinkEnd.Kind.values();
+        for (int i = 0; i < kinds.length; i++) {
+            LinkEnd end = new LinkEnd(
+                    kinds[i],
+                    "as ordered",
+                    OptionalDouble.of(0.03),
+                    Optional.of(new ThreadedShank(
+                            0.0625,
+                            Thread.parse(i % 2 == 0 ? "3/4-16" : "M20x1.5"),
+                            i % 2 == 0 ? Hand.RIGHT : Hand.LEFT,
+                            0.0375,
+                            0.005,
+                            0.0125,
+                            OptionalDouble.of(0.025))),
+                    OptionalDouble.of(Quantity.ANGLE.onGrid(0.4)),
+                    OptionalDouble.of(0.02),
+                    Optional.of(new Ears(0.0225, 0.006, 0.016, 0.0165)));
+            int at = i % links.size();
+            LinkMake make = links.get(at).make();
+            links.set(
+                    at,
+                    links.get(at)
+                            .withMake(
+                                    i < links.size()
+                                            ? make.withFrom(Optional.of(end))
+                                            : make.withTo(Optional.of(end))));
+        }
+        LinkMake first = links.get(0).make();
+        links.set(
+                0,
+                links.get(0)
+                        .withMake(first.withTube(Optional.of(new LinkTube(0.05, 0.025, "4130")))
+                                .withAdjustment(OptionalDouble.of(0.01))
+                                .withTaped(Optional.of(new TapedTube(
+                                        0.75, Optional.of(new TapedTube.Decision(true, "the frame is bent")))))));
+        return vehicle.withAxle(rear.withLinkage(rear.linkage().withLinks(links)));
+    }
+
     /** A survey, a housing, what was found and ticked. */
     static Vehicle fromTheFloor() {
-        Vehicle tarn = Examples.tarn();
+        Vehicle tarn = made(Examples.tarn());
         Build build = tarn.build();
         MountRef mount = new MountRef(AxlePlace.REAR, "upper frame left");
         Reading slope = new Reading(

@@ -1,5 +1,7 @@
 package org.palanca.desktop.step.cutlist;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -11,14 +13,16 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
+import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
+import org.palanca.floor.cutting.BenchWords;
 import org.palanca.floor.cutting.LinkCut;
 import org.palanca.floor.cutting.PartsCount;
 import org.palanca.io.sheet.SheetKind;
-import org.palanca.vehicle.LinkHardware;
+import org.palanca.vehicle.AxlePlace;
 
-/** Make: every link drawn as it is cut, what must lie on the bench, and the sheet for the floor. */
+/** Make: every link drawn as it is cut, the one that is picked with its fields beside, and what must lie on the bench. */
 public final class CutListPane extends StepPane {
     /** From this width on two cards stand beside one another, at normal text [px]. */
     private static final double WIDE = 1050;
@@ -27,17 +31,25 @@ public final class CutListPane extends StepPane {
 
     private final FlowPane cards = new FlowPane(BETWEEN, 0);
     private final ScrollPane scroll = new ScrollPane(cards);
-    private final Label hardware = new Label();
-    private final Label counts = new Label();
     private final Label caution = new Label();
     private final Button sheet = new Button();
     private final Button nextRevision = new Button();
+    private final LinkForm form;
+    private Optional<Pick> picked = Optional.empty();
     private double size = 1;
+
+    /** A link of an axle. */
+    private record Pick(AxlePlace axle, String link) {
+        static Pick of(LinkCut cut) {
+            return new Pick(cut.axle().place(), cut.link().name());
+        }
+    }
 
     public CutListPane(StepContext context) {
         super(context);
         setId("cutlist-pane");
         getStyleClass().add("make");
+        form = new LinkForm(this);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
@@ -47,17 +59,11 @@ public final class CutListPane extends StepPane {
         nextRevision.setId("make-revision");
         nextRevision.setOnAction(event ->
                 document().change(vehicle().withRevision(vehicle().revision() + 1), Message.of("change.revision"), ""));
-        hardware.setWrapText(true);
-        counts.setWrapText(true);
-        counts.setId("make-counts");
         caution.setWrapText(true);
         caution.getStyleClass().add("caution");
-        hardware.getStyleClass().add("second");
-        for (Label label : List.of(hardware, counts, caution)) {
-            label.setMinHeight(USE_PREF_SIZE);
-        }
+        caution.setMinHeight(USE_PREF_SIZE);
         FlowPane actions = new FlowPane(8, 8, sheet, nextRevision);
-        getChildren().addAll(hardware, scroll, counts, actions, caution);
+        getChildren().addAll(scroll, actions, caution);
         widthProperty().addListener((o, before, now) -> refresh());
     }
 
@@ -67,9 +73,17 @@ public final class CutListPane extends StepPane {
         refresh();
     }
 
-    @Override
-    public Optional<Node> side() {
-        return Optional.empty();
+    /** Shows the fields of the rear axle's link of a name, or of the front one's where only that has it. */
+    public void pick(String link) {
+        LinkCut.list(vehicle()).stream()
+                .filter(cut -> cut.link().name().equals(link))
+                .reduce((first, second) -> second)
+                .ifPresent(cut -> pick(Pick.of(cut)));
+    }
+
+    private void pick(Pick next) {
+        picked = Optional.of(next);
+        refresh();
     }
 
     @Override
@@ -78,30 +92,62 @@ public final class CutListPane extends StepPane {
             return;
         }
         Words w = words();
-        LinkHardware made = vehicle().hardware();
-        List<LinkCut> cuts = LinkCut.list(vehicle());
+        // The axle on the board first.
+        List<LinkCut> cuts = LinkCut.list(vehicle()).stream()
+                .sorted(Comparator.comparing(cut -> cut.axle().place() != place()))
+                .toList();
+        if (picked.filter(one -> cuts.stream().map(Pick::of).anyMatch(one::equals))
+                .isEmpty()) {
+            picked = cuts.stream()
+                    .filter(cut -> cut.axle().place() == place())
+                    .findFirst()
+                    .or(() -> cuts.stream().findFirst())
+                    .map(Pick::of);
+        }
         double longest = cuts.stream().mapToDouble(LinkCut::pinToPin).max().orElse(1);
         double room = getWidth() - 84 * size;
         // On a wide window two stand beside one another.
         int abreast = room > WIDE * size ? 2 : 1;
         double width = (room - (abreast - 1) * BETWEEN) / abreast;
+        double paint = build().rules().paint();
+        double scrolled = scroll.getVvalue();
         cards.getChildren()
                 .setAll(cuts.stream()
-                        .map(cut ->
-                                new LinkCard(cut, made, longest, w, context().theme(), width, size))
+                        .map(cut -> new LinkCard(
+                                cut,
+                                paint,
+                                longest,
+                                w,
+                                context().theme(),
+                                width,
+                                size,
+                                picked.filter(Pick.of(cut)::equals).isPresent(),
+                                () -> pick(Pick.of(cut))))
                         .toList());
-        PartsCount parts = PartsCount.of(cuts, made);
-        hardware.setText(w.text(
-                "make.hardware", made.name(), Message.length(made.shank()), Message.length(made.insertThread())));
-        counts.setText(w.text(
-                "make.counts",
-                Integer.toString(parts.links()),
-                Message.length(parts.tube()),
-                Integer.toString(parts.jointsEachHand()),
-                Integer.toString(parts.insertsEachHand()),
-                Integer.toString(parts.jamNutsEachHand() + parts.spareJamNutsEachHand())));
+        // The cards are made anew: what was looked at stays in sight.
+        scroll.layout();
+        scroll.setVvalue(scrolled);
+        inspect(cuts.stream()
+                .filter(cut -> picked.filter(Pick.of(cut)::equals).isPresent())
+                .findFirst()
+                .map(form::rows)
+                .orElse(List.of()));
+        showBench(cuts, w);
         sheet.setText(w.text("make.sheet"));
         nextRevision.setText(w.text("make.revision", Integer.toString(vehicle().revision())));
         caution.setText(w.text("sheet.caution"));
+    }
+
+    private void showBench(List<LinkCut> cuts, Words w) {
+        List<Node> side = new ArrayList<>();
+        side.add(Labels.of(w.text("make.bench"), "form-title"));
+        List<String> lines = BenchWords.of(PartsCount.of(cuts), w);
+        for (int i = 0; i < lines.size(); i++) {
+            Label line = Labels.sentence(lines.get(i), "working-why");
+            line.setId("bench-" + i);
+            side.add(line);
+        }
+        side.add(Labels.sentence(w.text("make.rule"), "second"));
+        sideColumn().getChildren().setAll(side);
     }
 }

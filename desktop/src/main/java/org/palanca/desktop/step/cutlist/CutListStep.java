@@ -2,6 +2,7 @@ package org.palanca.desktop.step.cutlist;
 
 import java.util.List;
 import java.util.Optional;
+import org.palanca.desktop.step.Picture;
 import org.palanca.desktop.step.Step;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
@@ -24,14 +25,23 @@ public final class CutListStep implements Step {
     @Override
     public Optional<StepState> state(VehicleReview review) {
         List<LinkCut> cuts = LinkCut.list(review.vehicle());
-        String links = Integer.toString(cuts.size());
         if (review.out() > 0) {
-            return Optional.of(StepState.held("rail.cutlist_wait", links));
+            return Optional.of(StepState.held("rail.cutlist_wait"));
         }
-        boolean breaks = cuts.stream()
-                .anyMatch(cut ->
-                        !cut.out().meetsRule() || !cut.makeable(review.vehicle().hardware()));
+        double paint = review.vehicle().build().rules().paint();
+        long unknown = cuts.stream().filter(cut -> !cut.missing().isEmpty()).count();
+        long wrong = cuts.stream().filter(cut -> !cut.faults(paint).isEmpty()).count();
+        if (wrong > 0) {
+            return Optional.of(StepState.held("rail.cutlist_wrong", Long.toString(wrong)));
+        }
         return Optional.of(
-                breaks ? StepState.held("rail.cutlist_threads", links) : StepState.free("rail.cutlist_ready", links));
+                unknown > 0
+                        ? StepState.held("rail.cutlist_unknown", Long.toString(unknown))
+                        : StepState.free("rail.cutlist_ready", Integer.toString(cuts.size())));
+    }
+
+    @Override
+    public List<Picture> pictures() {
+        return List.of(Picture.of(id(), Picture.with(CutListPane.class, pane -> pane.pick("upper left"))));
     }
 }

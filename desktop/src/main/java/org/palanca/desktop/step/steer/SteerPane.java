@@ -401,11 +401,11 @@ public final class SteerPane extends StepPane {
                         Message.length(-circle.forwardOfFront()))));
         found.tightest()
                 .ifPresent((JointLimit joint) -> fact(w.text(
-                        joint.tilt() > JointLimit.COMMON_LIMIT ? "steer.joint_over" : "steer.joint",
+                        joint.room() < 0 ? "steer.joint_over" : "steer.joint",
                         joint.mount(),
                         Message.angle(joint.tilt()),
                         AlignmentView.poseText(joint.pose(), w),
-                        Message.angle(JointLimit.COMMON_LIMIT))));
+                        Message.angle(joint.limit()))));
         if (found.sweep().isEmpty()) {
             fact(w.text("steer.not_steered"));
         }

@@ -1,0 +1,96 @@
+package org.palanca.cli.command;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+import java.util.concurrent.Callable;
+import org.palanca.base.units.Quantity;
+import org.palanca.cli.print.CutTable;
+import org.palanca.cli.print.ReportJson;
+import org.palanca.floor.cutting.EndCut;
+import org.palanca.floor.cutting.LinkCut;
+import org.palanca.floor.cutting.PartsCount;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.hardware.LinkTube;
+import org.palanca.vehicle.hardware.Thread;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Spec;
+
+/** Prints every link as it is cut, how its threads hold, and what has to lie on the bench. */
+@Command(name = "cut", mixinStandardHelpOptions = true, resourceBundle = "org.palanca.cli.cli")
+public final class CutCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Mixin
+    private VehicleOptions input;
+
+    @Mixin
+    private JsonOption json;
+
+    @Override
+    public Integer call() throws Exception {
+        Vehicle vehicle = input.open(spec.commandLine().getErr());
+        List<LinkCut> cuts = LinkCut.list(vehicle);
+        if (json.asked()) {
+            spec.commandLine().getOut().println(report(vehicle, cuts).text());
+        } else {
+            CutTable.print(vehicle, cuts, input.words(), spec.commandLine().getOut());
+        }
+        return ExitCodes.OK;
+    }
+
+    private ReportJson report(Vehicle vehicle, List<LinkCut> cuts) {
+        ReportJson report = new ReportJson("cut", vehicle, input.words());
+        ArrayNode links = report.root().putArray("links");
+        double paint = vehicle.build().rules().paint();
+        for (LinkCut cut : cuts) {
+            ObjectNode node = links.addObject();
+            node.put("axle", cut.axle().place().id());
+            node.put("link", cut.link().name());
+            ReportJson.put(node, "pin_to_pin", cut.pinToPin(), Quantity.LENGTH);
+            cut.tubeLength().ifPresent(length -> ReportJson.put(node, "tube", length, Quantity.LENGTH));
+            cut.computed().ifPresent(length -> ReportJson.put(node, "tube_computed", length, Quantity.LENGTH));
+            cut.link()
+                    .make()
+                    .taped()
+                    .ifPresent(taped -> ReportJson.put(node, "tube_taped", taped.length(), Quantity.LENGTH));
+            cut.turnsForStep().ifPresent(turns -> node.put("turns_for_a_sixteenth", turns));
+            ArrayNode ends = node.putArray("ends");
+            cut.ends().forEach(end -> end(ends.addObject(), end));
+            ArrayNode missing = node.putArray("missing");
+            cut.missing().forEach(one -> report.message(missing.addObject(), one));
+            ArrayNode faults = node.putArray("faults");
+            cut.faults(paint).forEach(one -> report.message(faults.addObject(), one));
+        }
+        PartsCount count = PartsCount.of(cuts);
+        ArrayNode tubes = report.root().putArray("tubes");
+        count.tubes().forEach((LinkTube tube, Double length) -> {
+            ObjectNode node = tubes.addObject();
+            ReportJson.put(node, "outside", tube.outside(), Quantity.LENGTH);
+            ReportJson.put(node, "wall", tube.wall(), Quantity.LENGTH);
+            ReportJson.put(node, "length", length, Quantity.LENGTH);
+        });
+        ArrayNode pieces = report.root().putArray("pieces");
+        for (PartsCount.Piece piece : count.pieces()) {
+            ObjectNode node = pieces.addObject();
+            node.put("what", ReportJson.id(piece.what()));
+            node.put("name", piece.name());
+            piece.thread().map(Thread::text).ifPresent(thread -> node.put("thread", thread));
+            piece.hand().ifPresent(hand -> node.put("hand", hand.id()));
+            node.put("count", piece.count());
+            node.put("spare", piece.spare());
+        }
+        return report;
+    }
+
+    private static void end(ObjectNode node, EndCut end) {
+        node.put("mount", end.mount());
+        node.put("kind", end.end().kind().id());
+        end.set().ifPresent(set -> node.put("engaged_as_set", set.share()));
+        end.out().ifPresent(out -> node.put("engaged_out", out.share()));
+        end.in().ifPresent(in -> node.put("engaged_in", in.share()));
+    }
+}

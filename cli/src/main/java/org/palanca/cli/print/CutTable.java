@@ -1,0 +1,45 @@
+package org.palanca.cli.print;
+
+import java.io.PrintWriter;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Words;
+import org.palanca.floor.cutting.BenchWords;
+import org.palanca.floor.cutting.CutWords;
+import org.palanca.floor.cutting.LinkCut;
+import org.palanca.floor.cutting.PartsCount;
+import org.palanca.vehicle.Vehicle;
+
+/** The links to cut as text. */
+public final class CutTable {
+    private CutTable() {}
+
+    /** Prints each link with its lengths, what is to be said of it, and what has to lie on the bench. */
+    public static void print(Vehicle vehicle, List<LinkCut> cuts, Words words, PrintWriter out) {
+        if (cuts.isEmpty()) {
+            out.println("  " + words.text("cut_none"));
+        }
+        for (LinkCut cut : cuts) {
+            String tube = cut.tubeLength().isPresent()
+                    ? words.units().text(Math.max(0, cut.tubeLength().getAsDouble()), Quantity.LENGTH)
+                    : words.text("cut_unknown");
+            out.println(words.text(
+                    "cut_line",
+                    words.text("axle." + cut.axle().place().id()),
+                    cut.link().name(),
+                    words.units().text(cut.pinToPin(), Quantity.LENGTH),
+                    tube));
+            if (!cut.missing().isEmpty()) {
+                out.println("  "
+                        + words.text(
+                                "cut.missing",
+                                cut.missing().stream().map(words::text).collect(Collectors.joining("; "))));
+            }
+            CutWords.told(cut).forEach(one -> out.println("  " + words.text(one)));
+            cut.faults(vehicle.build().rules().paint()).forEach(one -> out.println("  ! " + words.text(one)));
+        }
+        out.println();
+        BenchWords.of(PartsCount.of(cuts), words).forEach(line -> out.println("  " + line));
+    }
+}

@@ -1,0 +1,86 @@
+package org.palanca.io.json;
+
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import java.util.Optional;
+import java.util.function.Function;
+import org.palanca.base.units.Quantity;
+import org.palanca.vehicle.hardware.Ears;
+import org.palanca.vehicle.hardware.Hand;
+import org.palanca.vehicle.hardware.LinkEnd;
+import org.palanca.vehicle.hardware.LinkMake;
+import org.palanca.vehicle.hardware.LinkTube;
+import org.palanca.vehicle.hardware.TapedTube;
+import org.palanca.vehicle.hardware.Thread;
+import org.palanca.vehicle.hardware.ThreadedShank;
+
+/** What links are made of. */
+final class HardwareForm {
+    private static final Form<Thread> THREAD = Form.of(
+            node -> Thread.parse(node.asText()).orElseThrow(),
+            thread -> JsonNodeFactory.instance.textNode(thread.text().replace('×', 'x')));
+
+    private HardwareForm() {}
+
+    static LinkMake make(Fields<LinkMake> fields) {
+        return new LinkMake(
+                fields.partIfAny("from", HardwareForm::end, LinkMake::from),
+                fields.partIfAny("to", HardwareForm::end, LinkMake::to),
+                fields.partIfAny("tube", HardwareForm::tube, LinkMake::tube),
+                fields.optional("adjustment_mm", Quantity.LENGTH, LinkMake::adjustment),
+                fields.partIfAny("taped", HardwareForm::taped, LinkMake::taped));
+    }
+
+    private static LinkEnd end(Fields<LinkEnd> fields) {
+        return new LinkEnd(
+                fields.constant("kind", LinkEnd.Kind.class, LinkEnd::kind),
+                fields.text("name", LinkEnd::name),
+                fields.optional("reach_mm", Quantity.LENGTH, LinkEnd::reach),
+                fields.partIfAny("shank", HardwareForm::shank, LinkEnd::shank),
+                fields.optional("misalignment_deg", Quantity.ANGLE, LinkEnd::misalignment),
+                fields.optional("width_mm", Quantity.LENGTH, LinkEnd::width),
+                fields.partIfAny("ears", HardwareForm::ears, LinkEnd::ears));
+    }
+
+    private static ThreadedShank shank(Fields<ThreadedShank> fields) {
+        return new ThreadedShank(
+                fields.length("length_mm", ThreadedShank::length),
+                thread(fields, ThreadedShank::thread),
+                fields.constant("hand", Hand.class, ThreadedShank::hand),
+                fields.length("insert_thread_mm", ThreadedShank::insertThread),
+                fields.length("insert_shoulder_mm", 0, ThreadedShank::insertShoulder),
+                fields.length("jam_nut_mm", 0, ThreadedShank::jamNut),
+                fields.optional("set_bare_mm", Quantity.LENGTH, ThreadedShank::set));
+    }
+
+    /** A thread as it is stamped, which the schema has let through. */
+    static <T> Optional<Thread> thread(Fields<T> fields, Function<T, Optional<Thread>> of) {
+        return fields.optional("thread", THREAD, of);
+    }
+
+    private static LinkTube tube(Fields<LinkTube> fields) {
+        return new LinkTube(
+                fields.length("outside_mm", LinkTube::outside),
+                fields.length("wall_mm", LinkTube::wall),
+                fields.text("material", LinkTube::material));
+    }
+
+    private static Ears ears(Fields<Ears> fields) {
+        return new Ears(
+                fields.length("gap_mm", Ears::gap),
+                fields.length("thickness_mm", Ears::thickness),
+                fields.length("bolt_mm", Ears::bolt),
+                fields.length("hole_mm", Ears::hole));
+    }
+
+    private static TapedTube taped(Fields<TapedTube> fields) {
+        return new TapedTube(
+                fields.length("length_mm", TapedTube::length),
+                fields.partIfAny("counts", HardwareForm::decision, TapedTube::decision));
+    }
+
+    private static TapedTube.Decision decision(Fields<TapedTube.Decision> fields) {
+        return new TapedTube.Decision(
+                fields.value("taped", Form.FLAG, TapedTube.Decision::taped),
+                fields.text("why", TapedTube.Decision::why));
+    }
+}

@@ -1,0 +1,97 @@
+package org.palanca.vehicle.hardware;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What is at one end of a link. Whatever is not known is left empty; then what depends on it is not told, and it is said what is
+ * missing.
+ *
+ * @param kind what it is
+ * @param name as it is ordered
+ * @param reach from the pin's or ball's centre to the shoulder where the thread begins; of an end without a thread to the
+ *     end of the tube [m]
+ * @param shank its thread and what that is screwed into; empty for an end that is welded to the tube
+ * @param misalignment how far it may tilt [rad], as its maker says
+ * @param width across its ball or sleeve, as the ears clamp it [m]
+ * @param ears of its bracket
+ */
+public record LinkEnd(
+        Kind kind,
+        String name,
+        OptionalDouble reach,
+        Optional<ThreadedShank> shank,
+        OptionalDouble misalignment,
+        OptionalDouble width,
+        Optional<Ears> ears) {
+    /** What an end can be. */
+    public enum Kind {
+        ROD_END(true),
+        /** A spherical bearing in a cup that is welded to the tube. */
+        CUP(false),
+        /** Rubber or polyurethane in a sleeve that is welded across the tube's end. */
+        BUSHING(false),
+        /** A ball stud, as tie rods and drag links have. */
+        BALL_STUD(true),
+        /** A clevis, as a rack's inner end or a pushrod may have. */
+        CLEVIS(true),
+        /** Nothing that turns: the tube itself is welded there. */
+        WELDED(false),
+        /** Not chosen yet. */
+        UNKNOWN(false);
+
+        private final boolean threaded;
+
+        Kind(boolean threaded) {
+            this.threaded = threaded;
+        }
+
+        /** Whether it is screwed into the tube. */
+        public boolean threaded() {
+            return threaded;
+        }
+
+        /** As it stands in word keys. */
+        public String id() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** An end of which nothing is known but what it is. */
+    public static LinkEnd of(Kind kind) {
+        return new LinkEnd(
+                kind,
+                "",
+                OptionalDouble.empty(),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                Optional.empty());
+    }
+
+    public LinkEnd withShank(Optional<ThreadedShank> other) {
+        return new LinkEnd(kind, name, reach, other, misalignment, width, ears);
+    }
+
+    public LinkEnd withReach(OptionalDouble other) {
+        return new LinkEnd(kind, name, other, shank, misalignment, width, ears);
+    }
+
+    public LinkEnd withMisalignment(OptionalDouble other) {
+        return new LinkEnd(kind, name, reach, shank, other, width, ears);
+    }
+
+    public LinkEnd withWidth(OptionalDouble other) {
+        return new LinkEnd(kind, name, reach, shank, misalignment, other, ears);
+    }
+
+    public LinkEnd withEars(Optional<Ears> other) {
+        return new LinkEnd(kind, name, reach, shank, misalignment, width, other);
+    }
+
+    /** The same with its thread cut the other way, where it has one. */
+    public LinkEnd ofHand(Hand hand) {
+        return withShank(shank.map(one -> one.withHand(hand)));
+    }
+}

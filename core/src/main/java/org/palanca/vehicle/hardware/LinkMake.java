@@ -1,0 +1,44 @@
+package org.palanca.vehicle.hardware;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What one link is made of, as far as it is not what the vehicle's links are usually made of.
+ *
+ * @param from the end at its first mount; empty: the usual one
+ * @param to the end at its second mount; empty: the usual one
+ * @param tube between them; empty: the usual one
+ * @param adjustment wanted each way from its setting, at each end [m]; empty: as usual
+ * @param taped the tube as taped on the mock-up
+ */
+public record LinkMake(
+        Optional<LinkEnd> from,
+        Optional<LinkEnd> to,
+        Optional<LinkTube> tube,
+        OptionalDouble adjustment,
+        Optional<TapedTube> taped) {
+    /** All of it as usual. */
+    public static final LinkMake USUAL = new LinkMake(
+            Optional.empty(), Optional.empty(), Optional.empty(), OptionalDouble.empty(), Optional.empty());
+
+    public LinkMake withFrom(Optional<LinkEnd> other) {
+        return new LinkMake(other, to, tube, adjustment, taped);
+    }
+
+    public LinkMake withTo(Optional<LinkEnd> other) {
+        return new LinkMake(from, other, tube, adjustment, taped);
+    }
+
+    public LinkMake withTube(Optional<LinkTube> other) {
+        return new LinkMake(from, to, other, adjustment, taped);
+    }
+
+    public LinkMake withAdjustment(OptionalDouble other) {
+        return new LinkMake(from, to, tube, other, taped);
+    }
+
+    public LinkMake withTaped(Optional<TapedTube> other) {
+        return new LinkMake(from, to, tube, adjustment, other);
+    }
+}

@@ -1,0 +1,155 @@
+package org.palanca.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import org.palanca.desktop.control.FractionText;
+import org.palanca.io.json.VehicleFile;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Link;
+import org.palanca.vehicle.hardware.LinkEnd;
+
+/** Links described as they are made: an end from the catalogue, one that is not known yet, a tube, a length from the mock-up. */
+class CutListTest extends WindowTest {
+    /** The demo's ends break the rule of their shop; set in the middle of what keeps it, and asked for less, they hold. */
+    @Test
+    void anEndIsSetUntilTheRuleHolds() {
+        step("cutlist");
+        clickOn("#link-rear-upper-left");
+        assertThat(card("rear-upper-left"))
+                .contains("Both ends: three quarters", "only 1/8 in may go outward", "no thread is named");
+        press("#cut-middle-from");
+        section("cutlist-open-to");
+        press("#cut-middle-to");
+        section("cutlist-open-tube");
+        enter("#cut-adjustment", "5/8");
+        section("cutlist-open-from");
+        enter("#cut-thread-from", "3/4-16");
+        section("cutlist-open-to");
+        enter("#cut-thread-to", "3/4-16");
+        assertThat(card("rear-upper-left"))
+                .doesNotContain("three quarters")
+                .contains("100 % as set; turned 5/8 in out 79 %", "0.50 turns of the tube (3.0 flats)");
+        assertThat(link("upper right").make())
+                .as("both sides alike")
+                .isEqualTo(link("upper left").make());
+        assertThat(link("lower left").make().from()).as("no other link").isEmpty();
+        // By hand: 33 13/16 in less twice 1 3/8 + 1 3/16 + 1/4.
+        assertThat(tube("rear-upper-left")).isEqualTo("28 3/16 in");
+        enter("#cut-thread-to", "three");
+        assertThat(trouble()).contains("“three” is no thread", "3/4-16");
+        section("cutlist-open-tube");
+        enter("#cut-wall", "1 1/4");
+        assertThat(trouble()).contains("more than half of 2");
+        assertThat(link("upper left").make().tube()).isEmpty();
+    }
+
+    /** A bushing in a sleeve has no thread; an end that nobody has chosen leaves no cut length, and it is said what is missing. */
+    @Test
+    void endsOfOtherKindsAreChosen() throws Exception {
+        step("cutlist");
+        clickOn("#link-rear-lower-left");
+        onFx(() -> kinds("from").setValue(LinkEnd.Kind.BUSHING));
+        assertThat(card("rear-lower-left")).contains("not known", "from the pin’s centre to the tube’s end");
+        onFx(() -> sizes("from").setValue(sizes("from").getItems().get(2)));
+        assertThat(card("rear-lower-left")).doesNotContain("Not known yet");
+        // By hand: 42 1/16 in less 1 1/4 at the sleeve and 3 3/8 at the joint.
+        assertThat(tube("rear-lower-left")).isEqualTo("37 7/16 in");
+        press("#cut-ears-from");
+        enter("#cut-hole-from", "1/2");
+        assertThat(card("rear-lower-left")).contains("does not take a bolt of");
+        section("cutlist-open-to");
+        onFx(() -> kinds("to").setValue(LinkEnd.Kind.UNKNOWN));
+        assertThat(lookup("#tube-rear-lower-left").queryAs(Label.class).getText())
+                .isEqualTo("not known");
+        assertThat(card("rear-lower-left")).contains("Not known yet: what is at lower axle left");
+        push(KeyCode.CONTROL, KeyCode.S);
+        settle();
+        assertThat(VehicleFile.open(tarn).vehicle()).isEqualTo(window.document().vehicle());
+        press("#cut-usual-to");
+        assertThat(link("lower left").make().to()).isEmpty();
+    }
+
+    /** Taped and computed tube are 1/8 in apart: neither is cut until somebody says which counts, and why. */
+    @Test
+    void theMockUpIsHeldAgainstTheNumbers() {
+        step("cutlist");
+        clickOn("#link-rear-lower-left");
+        section("cutlist-open-taped");
+        enter("#cut-taped", "35 7/16");
+        assertThat(card("rear-lower-left")).contains("Taped 35 7/16 in, computed 35 5/16 in", "Say which counts");
+        press("#cut-as-taped");
+        assertThat(trouble()).contains("Write down why");
+        onFx(() -> lookup("#cut-why").queryTextInputControl().setText("cut pipe fits"));
+        press("#cut-as-taped");
+        assertThat(tube("rear-lower-left")).isEqualTo("35 7/16 in");
+        assertThat(link("lower right").make().taped())
+                .as("the other side was not taped")
+                .isEmpty();
+        enter("#cut-taped", "35 1/4");
+        assertThat(tube("rear-lower-left"))
+                .as("within 1/16 in of what is computed")
+                .isEqualTo("35 5/16 in");
+    }
+
+    /** The shop's own sizes stand before the generic ones, now and the next time; a bad line is told by its number. */
+    @Test
+    void aCatalogueOfOnesOwnIsRead() throws Exception {
+        step("cutlist");
+        clickOn("#link-rear-upper-left");
+        section("cutlist-open-tube");
+        nextAnswer = folder.resolve("own.csv");
+        Files.writeString(
+                nextAnswer, "what,name,thread,reach_mm,shank_mm,insert_thread_mm\nrod_end,ours,M20x,40,70,40\n");
+        press("#hardware-csv-in");
+        assertThat(trouble()).contains("Line 2", "“M20x” is no thread");
+        Files.writeString(
+                nextAnswer, "what,name,thread,reach_mm,shank_mm,insert_thread_mm\nrod_end,ours,M20x1.5,40,70,40\n");
+        press("#hardware-csv-in");
+        section("cutlist-open-from");
+        assertThat(sizes("from").getItems().get(0).name()).isEqualTo("ours");
+        onFx(() -> sizes("from").setValue(sizes("from").getItems().get(0)));
+        assertThat(link("upper left").make().from().orElseThrow().reach().orElseThrow())
+                .isCloseTo(0.04, within(1e-9));
+        assertThat(Path.of(System.getProperty("palanca.home")).resolve("hardware.csv"))
+                .exists();
+    }
+
+    private Axle rear() {
+        return window.document().vehicle().axle(AxlePlace.REAR).orElseThrow();
+    }
+
+    private Link link(String name) {
+        return rear().link(name).orElseThrow();
+    }
+
+    private ComboBox<LinkEnd.Kind> kinds(String end) {
+        return lookup("#cut-kind-" + end).query();
+    }
+
+    private ComboBox<LinkEnd> sizes(String end) {
+        return lookup("#cut-size-" + end).query();
+    }
+
+    private String tube(String card) {
+        settle();
+        return plain(lookup("#tube-" + card).queryAs(FractionText.class).plain());
+    }
+
+    /** All that a card says. */
+    private String card(String card) {
+        settle();
+        Set<Node> labels = lookup("#link-" + card + " .label").queryAll();
+        return plain(labels.stream().map(node -> ((Label) node).getText()).collect(Collectors.joining("\n")));
+    }
+}
