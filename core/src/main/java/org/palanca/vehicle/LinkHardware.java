@@ -83,6 +83,7 @@ public record LinkHardware(
                 Optional.of(threaded(first ? Hand.RIGHT : Hand.LEFT)),
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 

@@ -681,6 +681,27 @@ class FloorTest extends WindowTest {
         }
     }
 
+    /** The demo's old housing is 31 1/4 in to its left end, 29 3/16 in are wanted: two marks, and the ring between them. */
+    @Test
+    void endsUsedAgainGetTheirMarks() {
+        step("housing");
+        section("housing-open-reused");
+        enter("#housing-end-kept-left", "4");
+        enter("#housing-weld-gap", "1/8");
+        enter("#housing-kerf", "1/8");
+        // By hand: 31 1/4 - 4; 29 3/16 - 1/8 - 4; what is between less two saw cuts.
+        assertThat(hint("#housing-end-mark-left")).isEqualTo("27 1/4");
+        assertThat(hint("#housing-tube-mark-left")).isEqualTo("25 1/16");
+        assertThat(hint("#housing-ring-left")).isEqualTo("1 15/16");
+        enter("#housing-kerf", "1 1/2");
+        assertThat(label("#housing-headline")).isNotBlank();
+        eventually(() -> lookup("#step-housing").query().getAccessibleText().contains("held"));
+    }
+
+    private String hint(String field) {
+        return plain(lookup(field).queryAs(javafx.scene.control.TextField.class).getPromptText());
+    }
+
     /** A survey that takes long is adjusted beside the window: the step says so, then shows what it shows of a small one. */
     @Test
     void aLargeSurveyDoesNotHoldTheWindowUp() {

@@ -15,7 +15,7 @@ public final class CutWords {
         List<Message> all = new ArrayList<>();
         List<EndCut> threaded =
                 cut.ends().stream().filter(end -> end.shank().isPresent()).toList();
-        boolean alike = threaded.size() == 2 && cut.from().alike(cut.to());
+        boolean alike = threaded.size() == 2 && cut.from().holdsLike(cut.to());
         for (EndCut end : alike ? threaded.subList(0, 1) : threaded) {
             String share = percent(end.set().orElseThrow());
             String out = percent(end.out().orElseThrow());

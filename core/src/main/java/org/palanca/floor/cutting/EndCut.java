@@ -108,9 +108,10 @@ public record EndCut(String mount, LinkEnd end, double adjustment) {
         return all;
     }
 
-    /** Whether another end is made and set alike, but for the hand of its thread. */
-    boolean alike(EndCut other) {
-        return end.ofHand(Hand.RIGHT).equals(other.end.ofHand(Hand.RIGHT)) && adjustment == other.adjustment;
+    /** Whether another end's thread is alike and set alike, but for its hand. */
+    boolean holdsLike(EndCut other) {
+        return shank().map(one -> one.withHand(Hand.RIGHT)).equals(other.shank().map(one -> one.withHand(Hand.RIGHT)))
+                && adjustment == other.adjustment;
     }
 
     /** Play of the bolt in its hole, where the ears are described [m]. */

@@ -194,11 +194,20 @@ public record LinkCut(Axle axle, Link link, double pinToPin, EndCut from, EndCut
                     Message.length(computed().orElseThrow()),
                     Message.fine(Math.abs(apart().orElseThrow()))));
         }
-        if (from.alike(to)) {
-            all.addAll(from.faults(Message.of("cut.both_ends"), paint));
-        } else {
-            all.addAll(from.faults(from.mount(), paint));
-            all.addAll(to.faults(to.mount(), paint));
+        // What is wrong with both ends alike is said once.
+        List<Message> one = from.faults("", paint);
+        List<Message> other = to.faults("", paint);
+        List<Message> shared = from.faults(Message.of("cut.both_ends"), paint);
+        for (int i = 0; i < one.size(); i++) {
+            all.add(
+                    other.contains(one.get(i))
+                            ? shared.get(i)
+                            : from.faults(from.mount(), paint).get(i));
+        }
+        for (int i = 0; i < other.size(); i++) {
+            if (!one.contains(other.get(i))) {
+                all.add(to.faults(to.mount(), paint).get(i));
+            }
         }
         boolean sameHand = from.shank().isPresent() && to.shank().isPresent() && !turnsInPlace();
         if (sameHand) {

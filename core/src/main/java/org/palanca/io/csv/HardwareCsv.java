@@ -95,6 +95,7 @@ public final class HardwareCsv {
                         ? OptionalDouble.of(Quantity.ANGLE.fromFile(tilt.getAsDouble()))
                         : OptionalDouble.empty(),
                 line.length("width", SMALLEST),
+                Optional.empty(),
                 Optional.empty());
     }
 

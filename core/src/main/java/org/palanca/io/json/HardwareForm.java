@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.util.Optional;
 import java.util.function.Function;
 import org.palanca.base.units.Quantity;
+import org.palanca.vehicle.hardware.BoltWay;
 import org.palanca.vehicle.hardware.Ears;
 import org.palanca.vehicle.hardware.Hand;
 import org.palanca.vehicle.hardware.LinkEnd;
@@ -38,7 +39,8 @@ final class HardwareForm {
                 fields.partIfAny("shank", HardwareForm::shank, LinkEnd::shank),
                 fields.optional("misalignment_deg", Quantity.ANGLE, LinkEnd::misalignment),
                 fields.optional("width_mm", Quantity.LENGTH, LinkEnd::width),
-                fields.partIfAny("ears", HardwareForm::ears, LinkEnd::ears));
+                fields.partIfAny("ears", HardwareForm::ears, LinkEnd::ears),
+                fields.optional("bolt", Form.constant(BoltWay.class), LinkEnd::bolt));
     }
 
     private static ThreadedShank shank(Fields<ThreadedShank> fields) {

@@ -11,13 +11,16 @@ import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.hardware.BoltWay;
+import org.palanca.vehicle.hardware.LinkEnd;
 
 /**
- * Which way the bolt of each link's end points at ride. Nothing says so in a description, so the ordinary way is taken:
+ * Which way the bolt of each link's end points at ride. Where nothing says so in a description, the ordinary way is taken:
  * square to the link, and as nearly across the vehicle as that allows for links that run fore and aft, as nearly upright
  * for those that run across, which have studs or eyes that lie flat. On a knuckle with a steering axis the stud lies along that
  * axis, so that turning the wheel turns the stud in its joint and tilts nothing; on an arm that turns on a pin, such as a
- * pitman arm, a relay or a bellcrank, along its pin. A joint is set without misalignment at ride.
+ * pitman arm, a relay or a bellcrank, along its pin. A joint is set without misalignment at ride. Where the description says
+ * which way a bolt points, that is taken, and the joint stands off its middle at ride by as much as the link does.
  *
  * @param ends one an end, each link's {@code from} before its {@code to}
  */
@@ -62,6 +65,12 @@ public record JointBolts(List<End> ends) {
 
     private static End end(
             Link link, boolean first, Axle axle, int mount, int other, Vector3D along, Vector3D ordinary) {
+        Optional<Vector3D> known = (first ? link.make().from() : link.make().to())
+                .flatMap(LinkEnd::bolt)
+                .map(BoltWay::direction);
+        if (known.isPresent()) {
+            return new End(link.name(), first, mount, other, known.get(), 0);
+        }
         Vector3D bolt = stud(axle, axle.mounts().get(mount).body()).orElse(ordinary);
         double set = Math.asin(Math.max(-1, Math.min(1, along.dotProduct(bolt))));
         return new End(link.name(), first, mount, other, bolt, set);

@@ -16,6 +16,7 @@ import java.util.OptionalDouble;
  * @param misalignment how far it may tilt [rad], as its maker says
  * @param width across its ball or sleeve, as the ears clamp it [m]
  * @param ears of its bracket
+ * @param bolt which way its bolt or stud points at ride; empty: square to the link, as bolts ordinarily are
  */
 public record LinkEnd(
         Kind kind,
@@ -24,7 +25,8 @@ public record LinkEnd(
         Optional<ThreadedShank> shank,
         OptionalDouble misalignment,
         OptionalDouble width,
-        Optional<Ears> ears) {
+        Optional<Ears> ears,
+        Optional<BoltWay> bolt) {
     /** What an end can be. */
     public enum Kind {
         ROD_END(true),
@@ -67,27 +69,32 @@ public record LinkEnd(
                 Optional.empty(),
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 
     public LinkEnd withShank(Optional<ThreadedShank> other) {
-        return new LinkEnd(kind, name, reach, other, misalignment, width, ears);
+        return new LinkEnd(kind, name, reach, other, misalignment, width, ears, bolt);
     }
 
     public LinkEnd withReach(OptionalDouble other) {
-        return new LinkEnd(kind, name, other, shank, misalignment, width, ears);
+        return new LinkEnd(kind, name, other, shank, misalignment, width, ears, bolt);
     }
 
     public LinkEnd withMisalignment(OptionalDouble other) {
-        return new LinkEnd(kind, name, reach, shank, other, width, ears);
+        return new LinkEnd(kind, name, reach, shank, other, width, ears, bolt);
     }
 
     public LinkEnd withWidth(OptionalDouble other) {
-        return new LinkEnd(kind, name, reach, shank, misalignment, other, ears);
+        return new LinkEnd(kind, name, reach, shank, misalignment, other, ears, bolt);
     }
 
     public LinkEnd withEars(Optional<Ears> other) {
-        return new LinkEnd(kind, name, reach, shank, misalignment, width, other);
+        return new LinkEnd(kind, name, reach, shank, misalignment, width, other, bolt);
+    }
+
+    public LinkEnd withBolt(Optional<BoltWay> other) {
+        return new LinkEnd(kind, name, reach, shank, misalignment, width, ears, other);
     }
 
     /** The same with its thread cut the other way, where it has one. */

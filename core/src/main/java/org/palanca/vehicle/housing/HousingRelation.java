@@ -1,11 +1,14 @@
 package org.palanca.vehicle.housing;
 
 import static org.palanca.vehicle.housing.HousingSize.ENDS;
+import static org.palanca.vehicle.housing.HousingSize.END_OFFSET;
 import static org.palanca.vehicle.housing.HousingSize.FRAME_OUT;
 import static org.palanca.vehicle.housing.HousingSize.FRAME_ROOM;
+import static org.palanca.vehicle.housing.HousingSize.KERF;
 import static org.palanca.vehicle.housing.HousingSize.PINION_OFFSET;
 import static org.palanca.vehicle.housing.HousingSize.TRACK;
 import static org.palanca.vehicle.housing.HousingSize.TYRE_WIDTH;
+import static org.palanca.vehicle.housing.HousingSize.WELD_GAP;
 import static org.palanca.vehicle.housing.HousingSize.WHEEL_FACES;
 import static org.palanca.vehicle.housing.HousingSize.WHEEL_OFFSET;
 
@@ -36,12 +39,20 @@ record HousingRelation(HousingSize whole, Map<HousingSize, Double> parts) {
             all.add(of(size("HALF", side), 1, size("STOP", side), 1, size("TUBE_AND_END", side)));
             all.add(of(size("TUBE_AND_END", side), 1, size("TUBE", side), 1, size("END", side)));
             all.add(of(size("TUBE", side), 1, size("ENTERS", side), 1, size("BARE", side)));
+            all.add(new HousingRelation(size("HALF", side), parts(0.5, ENDS, -side.sign(), END_OFFSET)));
+            all.add(of(size("TUBE_BOUGHT", side), 1, size("TUBE", side), 1, size("TUBE_CUT_OFF", side)));
             all.add(of(size("OLD_HALF", side), 1, size("HALF", side), 1, size("CUT_OFF", side)));
+            // An end that is used again: cut off behind its flange, put back where the housing is to end, a gap before
+            // it.
+            all.add(of(size("OLD_HALF", side), 1, size("END_MARK", side), 1, size("END_KEPT", side)));
+            all.add(of(size("HALF", side), 1, size("TUBE_MARK", side), 1, WELD_GAP, 1, size("END_KEPT", side)));
+            all.add(of(size("END_MARK", side), 1, size("TUBE_MARK", side), 1, size("RING", side), 2, KERF));
             all.add(of(size("GEAR", side), 1, size("SHAFT_INNER", side), 1, size("ENGAGED", side)));
             all.add(new HousingRelation(
                     size("SHAFT", side),
                     parts(1, size("HALF", side), 1, size("SHAFT_OUTER", side), -1, size("SHAFT_INNER", side))));
         }
+        all.add(of(END_OFFSET, 1, PINION_OFFSET, 0.5, HousingSize.STACK_LEFT, -0.5, HousingSize.STACK_RIGHT));
         // Backspacing is half the wheel over its flanges and what the middle lies inside its face.
         all.add(of(HousingSize.BACKSPACING, 0.5, HousingSize.RIM_WIDTH, 0.5, HousingSize.RIM_LIPS, 1, WHEEL_OFFSET));
         all.add(of(WHEEL_FACES, 1, TRACK, 2, WHEEL_OFFSET));

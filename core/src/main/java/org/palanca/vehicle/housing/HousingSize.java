@@ -14,6 +14,8 @@ public enum HousingSize {
     STACK_RIGHT,
     /** Pinion plane left of the middle between the wheel faces; negative to the right. */
     PINION_OFFSET,
+    /** Pinion plane left of the middle between the housing's ends; negative to the right. */
+    END_OFFSET,
     /** From the pinion plane to the housing's end. */
     HALF_LEFT,
     HALF_RIGHT,
@@ -32,6 +34,12 @@ public enum HousingSize {
     /** Tube as it is cut. */
     TUBE_LEFT,
     TUBE_RIGHT,
+    /** Tube as it was bought. */
+    TUBE_BOUGHT_LEFT,
+    TUBE_BOUGHT_RIGHT,
+    /** What is cut off the tube as it was bought. */
+    TUBE_CUT_OFF_LEFT,
+    TUBE_CUT_OFF_RIGHT,
     /** Bare tube between casting and end. */
     BARE_LEFT,
     BARE_RIGHT,
@@ -41,6 +49,22 @@ public enum HousingSize {
     /** What an existing housing loses. */
     CUT_OFF_LEFT,
     CUT_OFF_RIGHT,
+    /** What is kept of an end that is used again, from its face to where it is cut off behind the flange. */
+    END_KEPT_LEFT,
+    END_KEPT_RIGHT,
+    /** Left open for the weld between a tube and an end that is used again. */
+    WELD_GAP,
+    /** Width of the saw cut. */
+    KERF,
+    /** From the pinion plane to where an end that is used again is cut off: the saw goes inward of this mark. */
+    END_MARK_LEFT,
+    END_MARK_RIGHT,
+    /** From the pinion plane to where the tube has to end: the saw goes outward of this mark. */
+    TUBE_MARK_LEFT,
+    TUBE_MARK_RIGHT,
+    /** The ring of tube that falls out between the two cuts. */
+    RING_LEFT,
+    RING_RIGHT,
     /** From the pinion plane to the outer face of the side gear that drives the shaft. */
     GEAR_LEFT,
     GEAR_RIGHT,
@@ -85,7 +109,7 @@ public enum HousingSize {
     /** Whether it may be negative. */
     public boolean signed() {
         return switch (this) {
-            case PINION_OFFSET, WHEEL_OFFSET, SHAFT_INNER_LEFT, SHAFT_INNER_RIGHT -> true;
+            case PINION_OFFSET, END_OFFSET, WHEEL_OFFSET, SHAFT_INNER_LEFT, SHAFT_INNER_RIGHT -> true;
             default -> false;
         };
     }

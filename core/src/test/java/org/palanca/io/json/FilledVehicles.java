@@ -37,6 +37,7 @@ import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Weights;
+import org.palanca.vehicle.hardware.BoltWay;
 import org.palanca.vehicle.hardware.Ears;
 import org.palanca.vehicle.hardware.Hand;
 import org.palanca.vehicle.hardware.LinkEnd;
@@ -141,7 +142,8 @@ final class FilledVehicles {
                             OptionalDouble.of(0.025))),
                     OptionalDouble.of(Quantity.ANGLE.onGrid(0.4)),
                     OptionalDouble.of(0.02),
-                    Optional.of(new Ears(0.0225, 0.006, 0.016, 0.0165)));
+                    Optional.of(new Ears(0.0225, 0.006, 0.016, 0.0165)),
+                    Optional.of(BoltWay.values()[i % BoltWay.values().length]));
             int at = i % links.size();
             LinkMake make = links.get(at).make();
             links.set(

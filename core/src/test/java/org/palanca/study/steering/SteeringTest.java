@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
@@ -30,6 +31,9 @@ import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Wheels;
 import org.palanca.vehicle.edit.MountMoves;
+import org.palanca.vehicle.hardware.BoltWay;
+import org.palanca.vehicle.hardware.LinkEnd;
+import org.palanca.vehicle.hardware.LinkMake;
 import org.palanca.vehicle.layout.StarterLayout;
 import org.palanca.vehicle.layout.StarterSteering;
 import org.palanca.vehicle.layout.StarterVehicle;
@@ -285,6 +289,47 @@ class SteeringTest {
         Vehicle leaves =
                 steered(StarterLayout.of(SuspensionType.LEAF_SPRINGS), StarterLayout.of(SuspensionType.LEAF_SPRINGS));
         assertThat(JointLimit.first(new AxleModel(leaves, AxlePlace.REAR))).isEmpty();
+    }
+
+    /**
+     * A stud that is known to stand upright: its joint is tilted at ride already, by the tie rod's slope; by hand the arc sine of
+     * its rise over its length. And the joint that may tilt least is told, though others tilt more.
+     */
+    @Test
+    void aRealStudAndAJointsOwnLimitCount() {
+        Axle front = plover.axle(AxlePlace.FRONT).orElseThrow();
+        LinkEnd stud = LinkEnd.of(LinkEnd.Kind.BALL_STUD)
+                .withBolt(Optional.of(BoltWay.UPRIGHT))
+                .withMisalignment(OptionalDouble.of(Math.toRadians(4)));
+        Axle described = front.withLinkage(front.linkage()
+                .mapLinks(link -> link.name().equals("tie rod left")
+                        ? link.withMake(LinkMake.USUAL.withTo(Optional.of(stud)))
+                        : link));
+        Vehicle vehicle = plover.withAxle(described);
+        Link rod = described.link("tie rod left").orElseThrow();
+        Vector3D run = described
+                .position(rod.to(), vehicle.wheelbase())
+                .subtract(described.position(rod.from(), vehicle.wheelbase()));
+        JointBolts bolts = JointBolts.of(described, vehicle.wheelbase());
+        AxleModel model = new AxleModel(vehicle, AxlePlace.FRONT);
+        JointMisalignment tilts = new JointMisalignment(bolts);
+        for (int end = 0; end < bolts.ends().size(); end++) {
+            JointBolts.End joint = bolts.ends().get(end);
+            boolean real = joint.link().equals(rod.name()) && !joint.first();
+            double byHand = real ? Math.abs(Math.asin(run.getZ() / run.getNorm())) : 0;
+            assertThat(tilts.tilt(model.motion(), end)).as(joint.link()).isCloseTo(byHand, within(1e-9));
+            assertThat(joint.limit(vehicle, described)).isCloseTo(Math.toRadians(real ? 4 : 25), within(1e-12));
+        }
+        JointLimit nearest = JointLimit.first(model).orElseThrow();
+        assertThat(nearest.mount()).isEqualTo(rod.to());
+        assertThat(nearest.limit()).isCloseTo(Math.toRadians(4), within(1e-12));
+        Vehicle typed = vehicle.withBuild(vehicle.build()
+                .withRules(vehicle.build().rules().withJoint("tie rod left", OptionalDouble.of(Math.toRadians(30)))));
+        assertThat(bolts.ends().stream()
+                        .filter(end -> end.link().equals(rod.name()))
+                        .map(end -> end.limit(typed, described)))
+                .as("what is typed for the link counts before what its maker says")
+                .allSatisfy(limit -> assertThat(limit).isCloseTo(Math.toRadians(30), within(1e-12)));
     }
 
     /** One link too many, and no tie rod: neither toe is a number, and neither is none. */

@@ -18,6 +18,7 @@ import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.floor.cutting.LinkCut;
+import org.palanca.vehicle.hardware.BoltWay;
 import org.palanca.vehicle.hardware.Ears;
 import org.palanca.vehicle.hardware.Hand;
 import org.palanca.vehicle.hardware.HardwareCatalogue;
@@ -107,6 +108,9 @@ final class EndForm {
                                     value -> take.accept(now.withWidth(value))));
         }
         rows.add(row);
+        if (now.kind() != LinkEnd.Kind.UNKNOWN && now.kind() != LinkEnd.Kind.WELDED) {
+            rows.add(bolt(id, now, take));
+        }
         if (now.kind() != LinkEnd.Kind.UNKNOWN && now.kind() != LinkEnd.Kind.WELDED) {
             rows.addAll(ears(id, now, take));
         }
@@ -206,6 +210,19 @@ final class EndForm {
             return;
         }
         take.accept(now.withShank(Optional.of(shank.withThread(thread))));
+    }
+
+    /** Which way its bolt points, where that is known. */
+    private Node bolt(String id, LinkEnd now, Consumer<LinkEnd> take) {
+        ComboBox<Optional<BoltWay>> ways = new ComboBox<>();
+        ways.setId("cut-bolt-way-" + id);
+        ways.getItems().add(Optional.empty());
+        Arrays.stream(BoltWay.values()).map(Optional::of).forEach(ways.getItems()::add);
+        ways.setConverter(Choices.names(
+                pane::words, way -> "cutlist.bolt_way." + way.map(BoltWay::id).orElse("square")));
+        ways.setValue(now.bolt());
+        ways.setOnAction(event -> take.accept(now.withBolt(ways.getValue())));
+        return Labels.over(pane.words().text("cutlist.bolt_way"), ways);
     }
 
     private List<Node> ears(String id, LinkEnd now, Consumer<LinkEnd> take) {

@@ -50,7 +50,8 @@ public final class HousingPane extends StepPane {
 
     private final InkView drawing;
     private final FlowPane choices = new FlowPane(12, 6);
-    private final Sections sections = new Sections("housing", List.of("lengths", "sides", "clocking", "dial", "parts"));
+    private final Sections sections =
+            new Sections("housing", List.of("lengths", "sides", "reused", "clocking", "dial", "parts"));
     private final List<Runnable> refreshers = new ArrayList<>();
     private final WorkOrderView order;
     private final VBox parts = new VBox(4);
@@ -95,6 +96,7 @@ public final class HousingPane extends StepPane {
         choices(w);
         sections.fill("lengths", lengths.widths(w));
         sections.fill("sides", lengths.sides(w));
+        sections.fill("reused", lengths.reused(w));
         sections.fill("clocking", clocking.fields(w));
         sections.fill("dial", dials.fields(w));
         sections.fill("parts", List.of(parts));

@@ -21,6 +21,7 @@ final class LengthsForm {
             HousingSize.WHEEL_FACES,
             HousingSize.ENDS,
             HousingSize.PINION_OFFSET,
+            HousingSize.END_OFFSET,
             HousingSize.TUBE_DIAMETER,
             HousingSize.DIFFERENTIAL_DIAMETER,
             HousingSize.TRACK,
@@ -40,14 +41,17 @@ final class LengthsForm {
             "END",
             "TUBE",
             "TUBE_AND_END",
+            "TUBE_BOUGHT",
+            "TUBE_CUT_OFF",
             "BARE",
-            "OLD_HALF",
-            "CUT_OFF",
             "GEAR",
             "SHAFT_INNER",
             "SHAFT_OUTER",
             "SHAFT",
             "ENGAGED");
+
+    private static final List<String> REUSED =
+            List.of("OLD_HALF", "CUT_OFF", "END_KEPT", "END_MARK", "TUBE_MARK", "RING");
 
     private final HousingPane pane;
     private final List<Runnable> refreshers = new ArrayList<>();
@@ -71,19 +75,35 @@ final class LengthsForm {
 
     /** The fields of what is measured on each side. */
     List<Node> sides(Words w) {
+        return List.of(grid(SIDED, w));
+    }
+
+    /** The fields of a housing that is narrowed, and of ends that are used again. */
+    List<Node> reused(Words w) {
+        TilePane cuts = new TilePane(8, 6);
+        cuts.setPrefColumns(2);
+        for (HousingSize size : List.of(HousingSize.WELD_GAP, HousingSize.KERF)) {
+            cuts.getChildren()
+                    .add(Labels.over(
+                            w.text(HousingSum.name(size)), field(size), Quantity.LENGTH, pane.wordsSupplier()));
+        }
+        return List.of(Labels.sentence(w.text("housing.reused_how"), "second"), cuts, grid(REUSED, w));
+    }
+
+    private GridPane grid(List<String> sizes, Words w) {
         GridPane grid = new GridPane();
         grid.setHgap(8);
         grid.setVgap(4);
         grid.add(Labels.of(w.text("side.left"), "form-title"), 0, 0);
         grid.add(Labels.of(w.text("side.right"), "form-title"), 1, 0);
-        for (int i = 0; i < SIDED.size(); i++) {
-            String base = SIDED.get(i);
+        for (int i = 0; i < sizes.size(); i++) {
+            String base = sizes.get(i);
             Label name = Labels.sentence(w.text("housing.pair." + base.toLowerCase(Locale.ROOT)), "second");
             grid.add(name, 0, 1 + 2 * i, 2, 1);
             grid.add(sided(base + "_LEFT"), 0, 2 + 2 * i);
             grid.add(sided(base + "_RIGHT"), 1, 2 + 2 * i);
         }
-        return List.of(grid);
+        return grid;
     }
 
     private Node sided(String size) {
