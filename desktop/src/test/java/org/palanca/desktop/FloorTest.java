@@ -698,6 +698,21 @@ class FloorTest extends WindowTest {
         eventually(() -> lookup("#step-housing").query().getAccessibleText().contains("held"));
     }
 
+    /** Brackets are told on the bench; a tube too thick for one of them is refused by the mount's name. */
+    @Test
+    void bracketsGoOnTheBench() {
+        step("housing");
+        section("housing-open-brackets");
+        assertThat(label("#bracket-lower-axle-left"))
+                .contains("8 13/16 in from the left end, 20 3/8 in from the pinion plane", "136.3° round from the top");
+        section("housing-open-lengths");
+        enter("#housing-tube-diameter", "3");
+        assertThat(label("#bracket-lower-axle-left")).contains("hole 1/8 in off the tube");
+        assertThat(label("#housing-headline")).doesNotContain("inside the axle tube");
+        enter("#housing-tube-diameter", "4");
+        assertThat(label("#housing-headline")).contains("The hole of lower axle left lies 3/8 in inside the axle tube");
+    }
+
     private String hint(String field) {
         return plain(lookup(field).queryAs(javafx.scene.control.TextField.class).getPromptText());
     }

@@ -10,12 +10,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.palanca.base.geometry.Side;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.cli.print.ReportJson;
+import org.palanca.floor.placing.BenchPlacing;
+import org.palanca.floor.placing.BenchWords;
 import org.palanca.io.sheet.Page;
 import org.palanca.io.sheet.SheetHead;
 import org.palanca.io.sheet.SheetKind;
@@ -95,6 +98,7 @@ public final class HousingCommand implements Callable<Integer> {
         }
         report.messages(
                 axle, "faults", HousingCheck.faults(vehicle, vehicle.axle(place).orElseThrow()));
+        brackets(report, axle, BenchPlacing.of(vehicle, place));
         ArrayNode rounds = axle.putArray("dial_rounds");
         for (Side side : Side.values()) {
             for (DialReading dial : housing.dial(side)) {
@@ -108,6 +112,47 @@ public final class HousingCommand implements Callable<Integer> {
                 report.message(node, DialWords.of(housing, side, dial));
             }
         }
+    }
+
+    private static void brackets(ReportJson report, ObjectNode axle, BenchPlacing placing) {
+        ArrayNode rows = axle.putArray("brackets");
+        for (BenchPlacing.Row row : placing.rows()) {
+            ObjectNode node = rows.addObject();
+            node.put("mount", row.mount());
+            node.put("side", row.side().id());
+            ReportJson.put(node, "from_pinion_plane", row.fromPinion(), Quantity.LENGTH);
+            row.fromEnd().ifPresent(length -> ReportJson.put(node, "from_end", length, Quantity.LENGTH));
+            ReportJson.put(node, "towards_pinion", row.towardsNose(), Quantity.LENGTH);
+            ReportJson.put(node, "up", row.up(), Quantity.LENGTH);
+            ReportJson.put(node, "clock", row.clock(), Quantity.ANGLE);
+            row.padToHole().ifPresent(length -> ReportJson.put(node, "off_tube", length, Quantity.LENGTH));
+            ArrayNode bolts = node.putArray("bolts");
+            for (BenchPlacing.Bolt bolt : row.bolts()) {
+                ObjectNode one = bolts.addObject();
+                one.put("link", bolt.link());
+                ReportJson.put(one, "tilt", bolt.tilt(), Quantity.ANGLE);
+                ReportJson.put(one, "turn", bolt.turn(), Quantity.ANGLE);
+            }
+        }
+        report.messages(axle, "brackets_need", placing.missing());
+    }
+
+    private static void print(BenchPlacing placing, Housing housing, Words words, PrintWriter out) {
+        if (!placing.missing().isEmpty()) {
+            out.println("  "
+                    + words.text(
+                            "bench_placing.missing",
+                            placing.missing().stream().map(words::text).collect(Collectors.joining("; "))));
+        }
+        if (placing.rows().isEmpty()) {
+            return;
+        }
+        out.println("  " + words.text("bench_placing.at", Message.angle(housing.benchPinion())));
+        for (BenchPlacing.Row row : placing.rows()) {
+            out.println("  " + row.mount());
+            BenchWords.of(row).forEach(one -> out.println("    " + words.text(one)));
+        }
+        placing.pairs().forEach(pair -> out.println("  " + words.text(BenchWords.of(pair))));
     }
 
     private static void print(Vehicle vehicle, AxlePlace place, Words words, PrintWriter out) {
@@ -127,6 +172,7 @@ public final class HousingCommand implements Callable<Integer> {
         for (Message fault : HousingCheck.faults(vehicle, vehicle.axle(place).orElseThrow())) {
             out.println("  ! " + words.text(fault));
         }
+        print(BenchPlacing.of(vehicle, place), housing, words, out);
         for (Side side : Side.values()) {
             for (DialReading dial : housing.dial(side)) {
                 boolean good = Straightness.of(side, dial).verdict(housing.accepted(), housing.seat())

@@ -6,6 +6,8 @@ import java.util.Locale;
 import java.util.Optional;
 import org.palanca.base.geometry.Side;
 import org.palanca.base.words.Message;
+import org.palanca.floor.placing.BenchPlacing;
+import org.palanca.floor.placing.BenchWords;
 import org.palanca.study.driveline.ShaftOrder;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.housing.ClockedPart;
@@ -42,6 +44,11 @@ public final class HousingPages {
     /** Empty lines for rounds still to come. */
     private static final int BLANKS = 2;
 
+    /** Room for the name of a bracket, and for each line that is told of it. */
+    private static final double BRACKET = 18;
+
+    private static final double BRACKET_LINE = 14;
+
     /** Room for the rounds of one end. */
     private static final double DIALS = 72;
 
@@ -62,7 +69,9 @@ public final class HousingPages {
     /** Both pages for an axle. */
     public static List<Page> of(SheetHead head, AxlePlace place, Optional<ShaftOrder> shaft) {
         HousingPages pages = new HousingPages(head, place);
-        return List.of(pages.lengths(shaft), pages.order());
+        List<Page> all = new ArrayList<>(List.of(pages.lengths(shaft), pages.order()));
+        all.addAll(pages.brackets());
+        return List.copyOf(all);
     }
 
     /** The drawing alone, from the upper left corner, as wide as a page, for showing it elsewhere. */
@@ -191,6 +200,11 @@ public final class HousingPages {
         double y = top;
         page.rule(y - 18);
         for (int i = 0; i < CUTS.length; i++) {
+            // A pair of which nothing is known is not asked for.
+            int first = i - i % 2;
+            if (sum.size(CUTS[first]).isEmpty() && sum.size(CUTS[first + 1]).isEmpty()) {
+                continue;
+            }
             boolean left = i % 2 == 0;
             HousingSize size = CUTS[i];
             double x = left ? Page.MARGIN : middle + 6;
@@ -289,6 +303,49 @@ public final class HousingPages {
         }
         head.foot(page, "arc");
         return page;
+    }
+
+    /** Where each bracket goes while the housing lies on the bench, with a blank for what was read. */
+    private List<Page> brackets() {
+        BenchPlacing placing = BenchPlacing.of(head.vehicle(), place);
+        List<Page> pages = new ArrayList<>();
+        double y = Page.HEIGHT;
+        for (BenchPlacing.Row row : placing.rows()) {
+            List<Message> said = BenchWords.of(row);
+            double needs = BRACKET + BRACKET_LINE * said.size();
+            if (y + needs > Page.HEIGHT - Page.MARGIN - 48) {
+                Page page = new Page(head.text("bench_placing.title"));
+                pages.add(page);
+                y = head.judged(page, head.text("bench_placing.title"), under(), placing.toString());
+                y = page.paragraph(
+                        head.text("bench_placing.at", head.angle(housing.benchPinion())),
+                        Page.MARGIN,
+                        y + 12,
+                        10,
+                        false,
+                        Page.RIGHT - Page.MARGIN);
+                head.foot(page, "arc");
+            }
+            Page page = pages.get(pages.size() - 1);
+            page.tick(Page.MARGIN, y + 14, 10, false);
+            page.text(row.mount(), Page.MARGIN + 20, y + 14, 12, true);
+            double line = y + 14;
+            for (Message one : said) {
+                line += BRACKET_LINE;
+                page.textWithin(head.words().text(one), Page.MARGIN + 20, line, 10, false, 380);
+                page.blank(Page.RIGHT - 110, Page.RIGHT, line + 2);
+            }
+            y += needs;
+        }
+        if (!pages.isEmpty()) {
+            Page last = pages.get(pages.size() - 1);
+            for (BenchPlacing.Pair pair : placing.pairs()) {
+                y += BRACKET_LINE;
+                last.textWithin(
+                        head.words().text(BenchWords.of(pair)), Page.MARGIN, y, 10, true, Page.RIGHT - Page.MARGIN);
+            }
+        }
+        return pages;
     }
 
     private double dials(Page page, Side side, double top) {

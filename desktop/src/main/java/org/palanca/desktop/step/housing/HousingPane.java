@@ -26,10 +26,13 @@ import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.board.InkView;
 import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.control.VerdictColumn;
 import org.palanca.desktop.step.Sections;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
 import org.palanca.desktop.step.WorkOrderView;
+import org.palanca.floor.placing.BenchPlacing;
+import org.palanca.floor.placing.BenchWords;
 import org.palanca.io.sheet.HousingPages;
 import org.palanca.io.sheet.SheetHead;
 import org.palanca.io.sheet.SheetKind;
@@ -51,7 +54,7 @@ public final class HousingPane extends StepPane {
     private final InkView drawing;
     private final FlowPane choices = new FlowPane(12, 6);
     private final Sections sections =
-            new Sections("housing", List.of("lengths", "sides", "reused", "clocking", "dial", "parts"));
+            new Sections("housing", List.of("lengths", "sides", "reused", "clocking", "brackets", "dial", "parts"));
     private final List<Runnable> refreshers = new ArrayList<>();
     private final WorkOrderView order;
     private final VBox parts = new VBox(4);
@@ -151,8 +154,36 @@ public final class HousingPane extends StepPane {
         lengths.refresh();
         clocking.refresh();
         dials.refresh();
+        sections.fill("brackets", brackets());
         parts.getChildren().setAll(new PartsEditor(this, housing().parts()));
         showSide();
+    }
+
+    /** Where each bracket goes while the housing lies on the bench. */
+    private List<Label> brackets() {
+        Words w = words();
+        BenchPlacing placing = BenchPlacing.of(vehicle(), place());
+        List<Label> said = new ArrayList<>();
+        if (!placing.missing().isEmpty()) {
+            said.add(Labels.sentence(
+                    w.text(
+                            "bench_placing.missing",
+                            placing.missing().stream().map(w::text).collect(Collectors.joining("; "))),
+                    "limit"));
+        }
+        if (!placing.rows().isEmpty()) {
+            said.add(Labels.sentence(
+                    w.text("bench_placing.at", Message.angle(housing().benchPinion())), "second"));
+        }
+        for (BenchPlacing.Row row : placing.rows()) {
+            said.add(Labels.sentence(row.mount(), "step-name"));
+            String told = BenchWords.of(row).stream().map(w::text).collect(Collectors.joining("; "));
+            Label label = Labels.sentence(VerdictColumn.capital(told) + ".", "working-why");
+            label.setId("bracket-" + row.mount().replace(' ', '-'));
+            said.add(label);
+        }
+        placing.pairs().forEach(pair -> said.add(Labels.sentence(w.text(BenchWords.of(pair)), "second")));
+        return said;
     }
 
     /** Takes over the list of bought parts. */
