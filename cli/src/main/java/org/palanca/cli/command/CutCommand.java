@@ -10,6 +10,8 @@ import org.palanca.cli.print.ReportJson;
 import org.palanca.floor.cutting.EndCut;
 import org.palanca.floor.cutting.LinkCut;
 import org.palanca.floor.cutting.PartsCount;
+import org.palanca.floor.placing.BoltFit;
+import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.hardware.LinkTube;
 import org.palanca.vehicle.hardware.Thread;
@@ -64,6 +66,20 @@ public final class CutCommand implements Callable<Integer> {
             cut.missing().forEach(one -> report.message(missing.addObject(), one));
             ArrayNode faults = node.putArray("faults");
             cut.faults(paint).forEach(one -> report.message(faults.addObject(), one));
+        }
+        ArrayNode bolts = report.root().putArray("bolts");
+        for (Axle axle : vehicle.axles()) {
+            for (BoltFit fit : BoltFit.of(vehicle, axle.place())) {
+                ObjectNode node = bolts.addObject();
+                node.put("axle", axle.place().id());
+                node.put("link", fit.link());
+                node.put("verdict", ReportJson.id(fit.verdict()));
+                ReportJson.put(node, "made", fit.made(), Quantity.LENGTH);
+                ReportJson.put(node, "built", fit.built(), Quantity.LENGTH);
+                ReportJson.put(node, "play", fit.play(), Quantity.LENGTH);
+                ReportJson.put(node, "standard_deviation", fit.deviation(), Quantity.LENGTH);
+                fit.turns().ifPresent(turns -> node.put("turns", turns));
+            }
         }
         PartsCount count = PartsCount.of(cuts);
         ArrayNode tubes = report.root().putArray("tubes");

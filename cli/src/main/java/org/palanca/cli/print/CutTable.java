@@ -5,10 +5,12 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
-import org.palanca.floor.cutting.BenchWords;
 import org.palanca.floor.cutting.CutWords;
 import org.palanca.floor.cutting.LinkCut;
 import org.palanca.floor.cutting.PartsCount;
+import org.palanca.floor.cutting.PartsWords;
+import org.palanca.floor.placing.BoltFit;
+import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Vehicle;
 
 /** The links to cut as text. */
@@ -39,7 +41,12 @@ public final class CutTable {
             CutWords.told(cut).forEach(one -> out.println("  " + words.text(one)));
             cut.faults(vehicle.build().rules().paint()).forEach(one -> out.println("  ! " + words.text(one)));
         }
+        for (Axle axle : vehicle.axles()) {
+            BoltFit.of(vehicle, axle.place())
+                    .forEach(fit -> out.println(
+                            "  " + (fit.verdict() == BoltFit.Verdict.FORCED ? "! " : "") + words.text(fit.said())));
+        }
         out.println();
-        BenchWords.of(PartsCount.of(cuts), words).forEach(line -> out.println("  " + line));
+        PartsWords.of(PartsCount.of(cuts), words).forEach(line -> out.println("  " + line));
     }
 }

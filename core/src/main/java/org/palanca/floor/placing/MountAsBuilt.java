@@ -74,6 +74,12 @@ public record MountAsBuilt(
                 .toList();
     }
 
+    /** The survey with a mount's readings in it; empty while they do not hold it in all three directions. */
+    static Optional<Adjustment> placed(Vehicle vehicle, MountReadings found) {
+        return Optional.of(adjust(vehicle, found))
+                .filter(adjustment -> adjustment.free(found.mount().mount()).isEmpty());
+    }
+
     private static Adjustment adjust(Vehicle vehicle, MountReadings found) {
         Survey survey = vehicle.build().survey();
         String name = found.mount().mount();

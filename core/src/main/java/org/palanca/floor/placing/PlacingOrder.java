@@ -202,6 +202,7 @@ public record PlacingOrder(List<MountRef> mounts, List<Hidden> hidden, List<Take
             steps.add(readBack(mount));
         }
         steps.add(new WorkStep("placing.square", true));
+        steps.add(new WorkStep("placing.bolts_free", true));
         steps.add(new WorkStep("placing.cycle", true));
         steps.add(new WorkStep("placing.weld", false));
         return steps;

@@ -16,9 +16,9 @@ import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
-import org.palanca.floor.cutting.BenchWords;
 import org.palanca.floor.cutting.LinkCut;
 import org.palanca.floor.cutting.PartsCount;
+import org.palanca.floor.cutting.PartsWords;
 import org.palanca.io.sheet.SheetKind;
 import org.palanca.vehicle.AxlePlace;
 
@@ -141,7 +141,7 @@ public final class CutListPane extends StepPane {
     private void showBench(List<LinkCut> cuts, Words w) {
         List<Node> side = new ArrayList<>();
         side.add(Labels.of(w.text("make.bench"), "form-title"));
-        List<String> lines = BenchWords.of(PartsCount.of(cuts), w);
+        List<String> lines = PartsWords.of(PartsCount.of(cuts), w);
         for (int i = 0; i < lines.size(); i++) {
             Label line = Labels.sentence(lines.get(i), "working-why");
             line.setId("bench-" + i);

@@ -23,6 +23,7 @@ import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
 import org.palanca.desktop.step.SurveyStudy;
 import org.palanca.desktop.step.WorkOrderView;
+import org.palanca.floor.placing.BoltFit;
 import org.palanca.floor.placing.Effect;
 import org.palanca.floor.placing.FaceWords;
 import org.palanca.floor.placing.MountAsBuilt;
@@ -157,7 +158,7 @@ public final class PlacePane extends StepPane {
         printAll.setText(w.text("placing.print_all"));
         print.setDisable(sheet.isEmpty());
         printAll.setDisable(found.order().mounts().isEmpty());
-        showSide(found.order(), w);
+        showSide(found, w);
     }
 
     /** A mount as the list shows it. */
@@ -279,9 +280,19 @@ public final class PlacePane extends StepPane {
 
     // --- What was found --------------------------------------------------------------------------------------------
 
-    private void showSide(PlacingOrder placing, Words w) {
+    private void showSide(PlaceStudy found, Words w) {
+        PlacingOrder placing = found.order();
         VBox side = sideColumn();
         side.getChildren().clear();
+        if (!found.bolts().isEmpty()) {
+            side.getChildren().add(Labels.of(w.text("placing.bolts"), "form-title"));
+        }
+        for (BoltFit fit : found.bolts()) {
+            Label label = Labels.sentence(
+                    w.text(fit.said()), fit.verdict() == BoltFit.Verdict.FORCED ? "limit" : "working-why");
+            label.setId("bolt-" + fit.link().replace(' ', '-'));
+            side.getChildren().add(label);
+        }
         side.getChildren().add(Labels.of(w.text("placing.order"), "form-title"));
         WorkOrder work = new WorkOrder(PlacingOrder.job(place()), placing.steps(), build().log());
         order.show(work, w);

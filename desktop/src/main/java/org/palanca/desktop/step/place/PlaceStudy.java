@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.palanca.floor.adjust.Adjustment;
+import org.palanca.floor.placing.BoltFit;
 import org.palanca.floor.placing.Effect;
 import org.palanca.floor.placing.MountAsBuilt;
 import org.palanca.floor.placing.PlacingOrder;
@@ -24,6 +25,7 @@ import org.palanca.vehicle.Vehicle;
  * @param offs of every mount that was read back how far off it is [m], by name
  * @param built where the chosen mount was found, and what that changes
  * @param losses what the design loses at the allowance, worst first; empty without a sheet
+ * @param bolts whether they slide in, of links with a mount that was read back
  */
 record PlaceStudy(
         Vehicle vehicle,
@@ -33,7 +35,8 @@ record PlaceStudy(
         Optional<PlacingSheet> sheet,
         Map<String, Double> offs,
         Optional<MountAsBuilt> built,
-        List<Effect> losses) {
+        List<Effect> losses,
+        List<BoltFit> bolts) {
     /**
      * Works it out.
      *
@@ -66,7 +69,8 @@ record PlaceStudy(
         Optional<MountAsBuilt> built = chosen.isEmpty()
                 ? Optional.empty()
                 : vehicle.build().found(new MountRef(place, chosen)).flatMap(found -> MountAsBuilt.of(vehicle, found));
-        return new PlaceStudy(vehicle, adjustment, order, chosen, sheet, Map.copyOf(offs), built, losses);
+        return new PlaceStudy(
+                vehicle, adjustment, order, chosen, sheet, Map.copyOf(offs), built, losses, BoltFit.of(vehicle, place));
     }
 
     /** The mark of a mount that was read back: only one that came where it belongs is ticked. */

@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Verdict;
 import org.palanca.floor.adjust.Adjustment;
+import org.palanca.floor.placing.BoltFit;
 import org.palanca.floor.placing.MountAsBuilt;
 import org.palanca.floor.placing.PlacingSheet;
 import org.palanca.study.fit.FitWords;
@@ -45,6 +46,12 @@ final class PlacingHolds {
                             vehicle.build().placing())
                     .filter(sheet -> !sheet.promises())
                     .map(sheet -> Message.of("placing.cannot_tell", sheet.promise()));
+        }
+        if (step.name().equals("placing.bolts_free")) {
+            return BoltFit.of(vehicle, place).stream()
+                    .filter(fit -> fit.verdict() == BoltFit.Verdict.FORCED)
+                    .findFirst()
+                    .map(BoltFit::said);
         }
         if (step.name().equals("placing.square")) {
             List<Verdict> said = FitWords.square(

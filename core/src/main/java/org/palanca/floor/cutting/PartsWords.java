@@ -7,8 +7,8 @@ import org.palanca.base.words.Words;
 import org.palanca.vehicle.hardware.Thread;
 
 /** What has to lie on the bench, in words. */
-public final class BenchWords {
-    private BenchWords() {}
+public final class PartsWords {
+    private PartsWords() {}
 
     /** A line a tube and a piece: how many, of what thread and hand, with the spares. */
     public static List<String> of(PartsCount count, Words words) {
