@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.mechanism.axle.JointBolts;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.Result;
 import org.palanca.result.ResultKind;
@@ -86,6 +87,9 @@ public final class Targets {
         String name = result.kind().id();
         if (SHOCKS.containsKey(name)) {
             return Optional.of(SHOCKS.get(name));
+        }
+        if (result.kind() == ResultKind.JOINT_MISALIGNMENT && axle.independent()) {
+            return jointLimit(vehicle, axle);
         }
         if (axle.independent()) {
             // The heights and shares usual for live axles say nothing of independent wheels.
@@ -222,8 +226,21 @@ public final class Targets {
         bands.put("kingpin_caster", degrees(2, 9));
         bands.put("scrub_radius", band(inches(-1), inches(4.5)));
         bands.put("anti_dive", band(-5, 50));
-        bands.put("joint_misalignment", new TargetBand(0, Math.toRadians(25), Scope.TRAVEL, COMMON_PRACTICE));
         return bands;
+    }
+
+    /**
+     * What the joints may tilt, where all of them may tilt alike. Where some may tilt less than others the largest tilt says
+     * nothing of them: cycling the axle holds each against its own limit.
+     */
+    private static Optional<TargetBand> jointLimit(Vehicle vehicle, Axle axle) {
+        double[] limits = JointBolts.of(axle, vehicle.wheelbase()).ends().stream()
+                .mapToDouble(end -> end.limit(vehicle, axle))
+                .distinct()
+                .toArray();
+        return limits.length == 1
+                ? Optional.of(new TargetBand(0, limits[0], Scope.TRAVEL, COMMON_PRACTICE))
+                : Optional.empty();
     }
 
     private static Map<String, TargetBand> road() {

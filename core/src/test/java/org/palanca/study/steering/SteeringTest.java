@@ -17,8 +17,10 @@ import org.palanca.base.units.Lengths;
 import org.palanca.mechanism.axle.JointBolts;
 import org.palanca.mechanism.axle.WheelMotion;
 import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.result.Result;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.result.links.JointMisalignment;
+import org.palanca.result.targets.Targets;
 import org.palanca.study.assessment.Assessment;
 import org.palanca.study.assessment.Fault;
 import org.palanca.vehicle.Axle;
@@ -320,6 +322,12 @@ class SteeringTest {
             assertThat(tilts.tilt(model.motion(), end)).as(joint.link()).isCloseTo(byHand, within(1e-9));
             assertThat(joint.limit(vehicle, described)).isCloseTo(Math.toRadians(real ? 4 : 25), within(1e-12));
         }
+        Result tilt = model.result("joint_misalignment");
+        assertThat(Targets.defaultBand(plover, front, tilt).orElseThrow().high())
+                .isCloseTo(Math.toRadians(25), within(1e-12));
+        assertThat(Targets.defaultBand(vehicle, described, tilt))
+                .as("the largest tilt says nothing of a joint that may tilt less than others")
+                .isEmpty();
         JointLimit nearest = JointLimit.first(model).orElseThrow();
         assertThat(nearest.mount()).isEqualTo(rod.to());
         assertThat(nearest.limit()).isCloseTo(Math.toRadians(4), within(1e-12));
