@@ -65,7 +65,7 @@ class StagesTest extends WindowTest {
         step("shocks");
         assertThat(trouble())
                 .as("nothing of its own, and no word that all is well")
-                .isEqualTo("Nothing that Shocks looks at is off. Elsewhere 26 are not as wanted; the stages at the"
+                .isEqualTo("Nothing that Shocks looks at is off. Elsewhere 34 are not as wanted; the stages at the"
                         + " left say where.");
         step("steer");
         assertThat(trouble()).startsWith("Steer has nothing to judge yet.");

@@ -14,6 +14,8 @@ import org.palanca.base.words.Message;
 import org.palanca.base.words.Verdict;
 import org.palanca.floor.adjust.Adjustment;
 import org.palanca.floor.adjust.SurveyRemark;
+import org.palanca.floor.cutting.LinkCut;
+import org.palanca.floor.placing.BoltFit;
 import org.palanca.floor.placing.MountAsBuilt;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.result.targets.Scorecard;
@@ -153,7 +155,8 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
                     () -> cycle(place),
                     () -> said(Fault.Job.SHOCKS, place, RideWords.of(RideStudy.of(vehicle, place))),
                     () -> said(Fault.Job.SHAFT, place, ShaftWords.of(vehicle, place)),
-                    () -> placed(place));
+                    () -> placed(place),
+                    () -> cut(axle));
         }
 
         /** What the marks and readings contradict; advice on what to read next is no fault. */
@@ -187,6 +190,31 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
             looked.add(Fault.Job.HOUSING);
             for (Message one : HousingCheck.faults(vehicle, axle)) {
                 faults.add(new Fault(Fault.Job.HOUSING, Optional.of(axle.place()), Fault.about(one), 1, one));
+            }
+        }
+
+        /** Links that can't be made as they are described, and bolts that would have to be forced. */
+        private void cut(Axle axle) {
+            double paint = vehicle.build().rules().paint();
+            for (LinkCut cut : LinkCut.list(vehicle)) {
+                if (cut.axle().place() == axle.place()) {
+                    looked.add(Fault.Job.CUTLIST);
+                    for (Message one : cut.faults(paint)) {
+                        Message said = Message.of("cut.of_link", cut.link().name(), one);
+                        faults.add(new Fault(
+                                Fault.Job.CUTLIST,
+                                Optional.of(axle.place()),
+                                cut.link().name() + one.key(),
+                                1,
+                                said));
+                    }
+                }
+            }
+            for (BoltFit fit : BoltFit.of(vehicle, axle.place())) {
+                if (fit.verdict() == BoltFit.Verdict.FORCED) {
+                    faults.add(new Fault(
+                            Fault.Job.CUTLIST, Optional.of(axle.place()), "bolt " + fit.link(), 1, fit.said()));
+                }
             }
         }
 

@@ -24,7 +24,8 @@ public record Fault(Job step, Optional<AxlePlace> axle, String id, double amount
         CYCLE,
         SHOCKS,
         SHAFT,
-        PLACE
+        PLACE,
+        CUTLIST
     }
 
     /** Whether another one is the same fault. */
