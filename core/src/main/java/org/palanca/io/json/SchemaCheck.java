@@ -92,8 +92,14 @@ final class SchemaCheck {
                         Message.of(
                                 "schema." + error.getKeyword(),
                                 error.getSchemaNode().asText()));
+            case "pattern" -> Message.of(pattern(key), key, found);
             default -> Message.of("schema.other", key, found, error.getMessage());
         };
+    }
+
+    /** What a text in a fixed form must look like. */
+    private static String pattern(String key) {
+        return key.equals("thread") ? "schema.thread" : "schema.date";
     }
 
     /** What is said where one of several forms is wanted: by the group the thing stands in. */

@@ -149,6 +149,7 @@ public final class VehicleCheck {
         for (Link link : axle.links()) {
             used.add(link.from());
             used.add(link.to());
+            findings.addAll(LinkMakeCheck.of(link, at + "/links/" + link.name()));
             if (link(axle, link, at + "/links/" + link.name(), broken)) {
                 sound.add(link);
             }

@@ -1,0 +1,73 @@
+package org.palanca.vehicle.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
+import org.junit.jupiter.api.Test;
+import org.palanca.Examples;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.LinkHardware;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.hardware.LinkEnd;
+import org.palanca.vehicle.hardware.LinkMake;
+import org.palanca.vehicle.hardware.LinkTube;
+import org.palanca.vehicle.hardware.Thread;
+import org.palanca.vehicle.hardware.ThreadedShank;
+
+/** Each piece that can't be is named with its link or mount, its place in the file, the sizes, and the limit. */
+class LinkMakeCheckTest {
+    private static final String AT = "/axles/rear/links/lower left/made";
+
+    private static List<Finding> findings(LinkMake made) {
+        Vehicle tarn = Examples.tarn();
+        Axle rear = tarn.axle(AxlePlace.REAR).orElseThrow();
+        Vehicle vehicle = tarn.withAxle(rear.withLinkage(
+                rear.linkage().mapLinks(link -> link.name().equals("lower left") ? link.withMake(made) : link)));
+        return VehicleCheck.findings(vehicle).stream()
+                .filter(finding -> finding.place().startsWith(AT))
+                .toList();
+    }
+
+    private static LinkMake threaded(UnaryOperator<ThreadedShank> how) {
+        LinkEnd end = LinkHardware.STARTER.end(true);
+        return LinkMake.USUAL.withFrom(Optional.of(end.withShank(end.shank().map(how))));
+    }
+
+    private static void says(LinkMake made, String place, String... parts) {
+        assertThat(findings(made)).singleElement().satisfies(finding -> {
+            assertThat(finding.severity()).isEqualTo(Finding.Severity.ERROR);
+            assertThat(finding.place()).isEqualTo(AT + place);
+            assertThat(Examples.WORDS.text(finding.message())).contains(parts);
+        });
+    }
+
+    @Test
+    void whatCanNotBeIsNamed() {
+        assertThat(findings(threaded(shank -> shank))).isEmpty();
+        says(
+                LinkMake.USUAL.withTube(Optional.of(new LinkTube(0.0508, 0.0254 + 1e-4, ""))),
+                "/tube/wall_mm",
+                "lower left",
+                "2.000 in outside");
+        says(
+                threaded(shank -> shank.withThread(Thread.parse("1/4-4"))),
+                "/from/shank/thread",
+                "lower frame left",
+                "1/4-4");
+        says(
+                threaded(shank -> shank.withJamNut(0.1).withSet(OptionalDouble.empty())),
+                "/from/shank/jam_nut_mm",
+                "3 in long");
+        says(
+                threaded(shank -> shank.withSet(OptionalDouble.of(0.09))),
+                "/from/shank/set_bare_mm",
+                "1/2 in (the jam nut) to 3 in");
+        assertThat(findings(LinkMake.USUAL.withTube(Optional.of(new LinkTube(0.0508, 0.0254, "")))))
+                .as("a solid bar")
+                .isEmpty();
+    }
+}
