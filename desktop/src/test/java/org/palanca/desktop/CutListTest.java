@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
@@ -17,6 +18,7 @@ import org.palanca.io.json.VehicleFile;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Link;
+import org.palanca.vehicle.hardware.BoltWay;
 import org.palanca.vehicle.hardware.LinkEnd;
 
 /** Links described as they are made: an end from the catalogue, one that is not known yet, a tube, a length from the mock-up. */
@@ -61,7 +63,13 @@ class CutListTest extends WindowTest {
         clickOn("#link-rear-lower-left");
         onFx(() -> kinds("from").setValue(LinkEnd.Kind.BUSHING));
         assertThat(card("rear-lower-left")).contains("not known", "from the pin’s centre to the tube’s end");
+        onFx(() -> lookup("#cut-bolt-way-from")
+                .<ComboBox<Optional<BoltWay>>>query()
+                .setValue(Optional.of(BoltWay.ACROSS)));
         onFx(() -> sizes("from").setValue(sizes("from").getItems().get(2)));
+        assertThat(link("lower left").make().from().orElseThrow().bolt())
+                .as("another size of joint is bolted as the one before")
+                .contains(BoltWay.ACROSS);
         assertThat(card("rear-lower-left")).doesNotContain("Not known yet");
         // By hand: 42 1/16 in less 1 1/4 at the sleeve and 3 3/8 at the joint.
         assertThat(tube("rear-lower-left")).isEqualTo("37 7/16 in");

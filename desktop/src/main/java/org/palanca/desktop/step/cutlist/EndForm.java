@@ -75,7 +75,8 @@ final class EndForm {
             sizes.setMaxWidth(Double.MAX_VALUE);
             sizes.setOnAction(event -> take.accept(sizes.getValue()
                     .ofHand(now.shank().map(ThreadedShank::hand).orElse(usual(first)))
-                    .withEars(now.ears())));
+                    .withEars(now.ears())
+                    .withBolt(now.bolt())));
             rows.add(sizes);
         }
         FlowPane row = fields.row();
@@ -110,8 +111,6 @@ final class EndForm {
         rows.add(row);
         if (now.kind() != LinkEnd.Kind.UNKNOWN && now.kind() != LinkEnd.Kind.WELDED) {
             rows.add(bolt(id, now, take));
-        }
-        if (now.kind() != LinkEnd.Kind.UNKNOWN && now.kind() != LinkEnd.Kind.WELDED) {
             rows.addAll(ears(id, now, take));
         }
         if (own) {
@@ -128,9 +127,11 @@ final class EndForm {
         return first ? Hand.RIGHT : Hand.LEFT;
     }
 
-    /** Another kind of end: nothing of the one before holds for it but its ears, and nothing is made up. */
+    /** Another kind of end: nothing of the one before holds for it but its bracket, and nothing is made up. */
     private static LinkEnd ofKind(LinkEnd.Kind kind, LinkEnd before) {
-        return before.kind() == kind ? before : LinkEnd.of(kind).withEars(before.ears());
+        return before.kind() == kind
+                ? before
+                : LinkEnd.of(kind).withEars(before.ears()).withBolt(before.bolt());
     }
 
     private void shank(FlowPane row, String id, LinkEnd now, boolean first, Consumer<LinkEnd> take) {
