@@ -94,6 +94,15 @@ public final class Sections extends VBox {
         changed.run();
     }
 
+    /** Names one part by what it is of. */
+    public void name(String part, String text) {
+        ToggleButton button = buttons.get(part);
+        if (button == null) {
+            throw new IllegalArgumentException("no part of this step: " + part);
+        }
+        button.setText(text);
+    }
+
     /** Names the parts in the words of the moment. */
     public void relabel(Words words) {
         new ArrayList<>(buttons.entrySet())

@@ -21,6 +21,7 @@ import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.control.VerdictColumn;
 import org.palanca.desktop.document.Settings;
 import org.palanca.desktop.step.Sections;
 import org.palanca.floor.cutting.LinkCut;
@@ -28,6 +29,7 @@ import org.palanca.io.FileFormatException;
 import org.palanca.io.SafeFile;
 import org.palanca.io.csv.HardwareCsv;
 import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.hardware.HardwareCatalogue;
 import org.palanca.vehicle.hardware.LinkMake;
@@ -85,6 +87,7 @@ final class LinkForm {
         Words w = pane.words();
         both.setText(w.text("cutlist.both"));
         sections.relabel(w);
+        name(cut, w);
         sections.fill(FROM, ends.rows(cut, true, catalogue));
         sections.fill(TO, ends.rows(cut, false, catalogue));
         sections.fill(TUBE, tube(cut));
@@ -97,6 +100,16 @@ final class LinkForm {
         }
         rows.add(sections);
         return rows;
+    }
+
+    /** Names the ends by what they are bolted to, where that tells them apart. */
+    private void name(LinkCut cut, Words w) {
+        BodyName one = cut.axle().mount(cut.link().from()).orElseThrow().body();
+        BodyName other = cut.axle().mount(cut.link().to()).orElseThrow().body();
+        if (!one.equals(other)) {
+            sections.name(FROM, VerdictColumn.capital(w.text("cutlist.end_at", w.text("body." + one.id()))));
+            sections.name(TO, VerdictColumn.capital(w.text("cutlist.end_at", w.text("body." + other.id()))));
+        }
     }
 
     // --- Tube ---
