@@ -78,6 +78,7 @@ public final class CutCommand implements Callable<Integer> {
                 ReportJson.put(node, "built", fit.built(), Quantity.LENGTH);
                 ReportJson.put(node, "play", fit.play(), Quantity.LENGTH);
                 ReportJson.put(node, "standard_deviation", fit.deviation(), Quantity.LENGTH);
+                fit.unread().ifPresent(mount -> node.put("not_read", mount));
                 fit.turns().ifPresent(turns -> node.put("turns", turns));
             }
         }

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.words.Message;
 import org.palanca.floor.adjust.Adjustment;
@@ -29,11 +30,19 @@ import org.palanca.vehicle.hardware.ThreadedShank;
  * @param built from pin to pin as the mounts were found [m]
  * @param play by how much the bolts may stand off the middles of their holes, both ends together [m]; 0 where no ears are described
  * @param deviation standard deviation of the distance as built [m]
+ * @param unread the mount of the two that was not read back, and is taken to stand where the plan has it; empty where both were
  * @param turns of the tube, or of the one threaded end, that it takes, longer positive; empty where the thread is not named
  * @param verdict what follows
  */
 public record BoltFit(
-        String link, double made, double built, double play, double deviation, OptionalDouble turns, Verdict verdict) {
+        String link,
+        double made,
+        double built,
+        double play,
+        double deviation,
+        Optional<String> unread,
+        OptionalDouble turns,
+        Verdict verdict) {
     /** So many standard deviations a difference must be for a tape to have told it. */
     private static final double TOLD = 2;
 
@@ -95,6 +104,9 @@ public record BoltFit(
                 along.getNorm(),
                 play,
                 deviation,
+                Stream.of(cut.link().from(), cut.link().to())
+                        .filter(mount -> !found.containsKey(mount))
+                        .findFirst(),
                 turned ? OptionalDouble.of(off / per.getAsDouble()) : OptionalDouble.empty(),
                 verdict(cut, off, play, deviation));
     }
@@ -141,8 +153,13 @@ public record BoltFit(
         return built - made;
     }
 
-    /** In words. */
+    /** In words, with what was not read. */
     public Message said() {
+        return unread.map(mount -> Message.of("bolt_fit.unread", judged(), mount))
+                .orElseGet(this::judged);
+    }
+
+    private Message judged() {
         Message way = Message.of(off() > 0 ? "bolt_fit.apart" : "bolt_fit.near");
         Message by = Message.of("bolt_fit.by", Message.fine(Math.abs(off())), way);
         return switch (verdict) {
