@@ -2,11 +2,13 @@ package org.palanca.floor.placing;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.words.Message;
@@ -60,9 +62,14 @@ public record BoltFit(
 
     /** The links of an axle with a mount that was read back, in the order of the file. */
     public static List<BoltFit> of(Vehicle vehicle, AxlePlace place) {
+        Set<String> bolted = new HashSet<>();
+        vehicle.axle(place)
+                .ifPresent(axle -> axle.links().forEach(link -> bolted.addAll(List.of(link.from(), link.to()))));
         Map<String, Adjustment> found = new HashMap<>();
         for (MountReadings readings : vehicle.build().found()) {
-            if (readings.mount().axle() == place && readings.placed()) {
+            if (readings.mount().axle() == place
+                    && readings.placed()
+                    && bolted.contains(readings.mount().mount())) {
                 MountAsBuilt.placed(vehicle, readings)
                         .ifPresent(one -> found.put(readings.mount().mount(), one));
             }

@@ -1,9 +1,11 @@
 package org.palanca.floor.placing;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.Recent;
 import org.palanca.base.words.Message;
 import org.palanca.floor.adjust.Adjustment;
 import org.palanca.floor.adjust.SurveyRemark;
@@ -80,7 +82,41 @@ public record MountAsBuilt(
                 .filter(adjustment -> adjustment.free(found.mount().mount()).isEmpty());
     }
 
+    /** What was adjusted lately: each takes a frame, and several studies ask for the same. */
+    private static final Recent<Asked, Adjustment> RECENT = new Recent<>(64);
+
+    /**
+     * What an adjustment was asked for with.
+     *
+     * @param survey told apart by which it is: comparing all of its readings would take longer than it saves
+     */
+    private record Asked(Survey survey, MountReadings found, Vector3D planned) {
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Asked asked
+                    && asked.survey == survey
+                    && asked.found.equals(found)
+                    && asked.planned.equals(planned);
+        }
+
+        @Override
+        public int hashCode() {
+            return Objects.hash(System.identityHashCode(survey), found, planned);
+        }
+    }
+
     private static Adjustment adjust(Vehicle vehicle, MountReadings found) {
+        Asked asked = new Asked(vehicle.build().survey(), found, Effect.position(vehicle, found.mount()));
+        Optional<Adjustment> known = RECENT.of(asked);
+        if (known.isPresent()) {
+            return known.get();
+        }
+        Adjustment adjustment = work(vehicle, found);
+        RECENT.keep(asked, adjustment);
+        return adjustment;
+    }
+
+    private static Adjustment work(Vehicle vehicle, MountReadings found) {
         Survey survey = vehicle.build().survey();
         String name = found.mount().mount();
         Survey with = survey.with(Mark.at(name, Effect.position(vehicle, found.mount())));
