@@ -21,7 +21,7 @@ import org.palanca.vehicle.hardware.ThreadedShank;
  * @param insertThread threaded length of the insert, from its outer face
  * @param insertShoulder thickness of the insert's shoulder that stays outside the tube
  * @param jamNut thickness of the jam nut
- * @param set thread left bare as it is set, jam nut included; empty: half-way between the jam nut against the insert and the
+ * @param set thread exposed as it is set, jam nut included; empty: half-way between the jam nut against the insert and the
  *     thread's end
  * @param tubeDiameter outside
  * @param tubeWall wall thickness
@@ -69,7 +69,7 @@ public record LinkHardware(
             COMMON.insertThread,
             COMMON.insertShoulder,
             COMMON.jamNut,
-            OptionalDouble.of(COMMON.threaded(Hand.RIGHT).middleOfRule()),
+            OptionalDouble.of(COMMON.threaded(Hand.RIGHT).middleExposed()),
             COMMON.tubeDiameter,
             COMMON.tubeWall,
             Lengths.inches(0.625));

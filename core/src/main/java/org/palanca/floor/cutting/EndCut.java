@@ -31,7 +31,7 @@ public record EndCut(String mount, LinkEnd end, double adjustment) {
             return OptionalDouble.empty();
         }
         return OptionalDouble.of(end.reach().getAsDouble()
-                + shank().map(one -> one.bare() + one.insertShoulder()).orElse(0.0));
+                + shank().map(one -> one.exposed() + one.insertShoulder()).orElse(0.0));
     }
 
     /** Its thread, of a kind that has one. */

@@ -19,19 +19,19 @@ public record ThreadEngagement(double exposed, double engaged, double share) {
      * @param out further out [m], negative further in; stopped where the jam nut meets the insert or the thread ends
      */
     public static ThreadEngagement at(ThreadedShank shank, double out) {
-        double exposed = Math.max(shank.jamNut(), Math.min(shank.length(), shank.bare() + out));
+        double exposed = Math.max(shank.jamNut(), Math.min(shank.length(), shank.exposed() + out));
         double engaged = Math.min(shank.insertThread(), shank.length() - exposed);
         return new ThreadEngagement(exposed, engaged, engaged / shank.insertThread());
     }
 
     /** How far out a joint may go from its setting before the rule is broken [m]; negative when that already breaks it. */
     public static double outwardRoom(ThreadedShank shank) {
-        return shank.barest() - shank.bare();
+        return shank.mostExposed() - shank.exposed();
     }
 
     /** How far in a joint may go from its setting before the jam nut meets the insert [m]. */
     public static double inwardRoom(ThreadedShank shank) {
-        return shank.bare() - shank.jamNut();
+        return shank.exposed() - shank.jamNut();
     }
 
     public boolean meetsRule() {

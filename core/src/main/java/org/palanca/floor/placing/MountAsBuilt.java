@@ -111,12 +111,12 @@ public record MountAsBuilt(
         if (known.isPresent()) {
             return known.get();
         }
-        Adjustment adjustment = work(vehicle, found);
+        Adjustment adjustment = adjustAnew(vehicle, found);
         RECENT.keep(asked, adjustment);
         return adjustment;
     }
 
-    private static Adjustment work(Vehicle vehicle, MountReadings found) {
+    private static Adjustment adjustAnew(Vehicle vehicle, MountReadings found) {
         Survey survey = vehicle.build().survey();
         String name = found.mount().mount();
         Survey with = survey.with(Mark.at(name, Effect.position(vehicle, found.mount())));

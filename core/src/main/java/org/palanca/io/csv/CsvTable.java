@@ -38,12 +38,12 @@ final class CsvTable {
             for (String unit : new String[] {"_mm", "_in"}) {
                 String text = text(column + unit);
                 if (!text.isEmpty()) {
-                    double number = number(column + unit, text);
+                    double number = number(column + unit, text, "table.number");
                     double metres = unit.equals("_mm") ? number / 1000 : Lengths.inches(number);
                     if (metres >= least) {
                         return OptionalDouble.of(Quantity.LENGTH.onGrid(metres));
                     }
-                    throw new FileFormatException("shocks.number", at, column + unit, text);
+                    throw new FileFormatException("table.number", at, column + unit, text);
                 }
             }
             return OptionalDouble.empty();
@@ -53,18 +53,25 @@ final class CsvTable {
         double needed(String column, double least) throws FileFormatException {
             OptionalDouble length = length(column, least);
             if (length.isEmpty()) {
-                throw new FileFormatException("shocks.missing", at, column + "_mm");
+                throw new FileFormatException("table.missing", at, column + "_mm");
             }
             return length.getAsDouble();
         }
 
-        /** A number in the unit that its heading says; empty where nothing stands there. */
-        OptionalDouble number(String column) throws FileFormatException {
+        /** An angle that something may lean by [rad], of a column in degrees; empty where nothing stands there. */
+        OptionalDouble lean(String column) throws FileFormatException {
             String text = text(column);
-            return text.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(number(column, text));
+            if (text.isEmpty()) {
+                return OptionalDouble.empty();
+            }
+            double degrees = number(column, text, "table.angle");
+            if (degrees > 0 && degrees <= 90) {
+                return OptionalDouble.of(Quantity.ANGLE.fromFile(degrees));
+            }
+            throw new FileFormatException("table.angle", at, column, text);
         }
 
-        private double number(String column, String text) throws FileFormatException {
+        private double number(String column, String text, String complaint) throws FileFormatException {
             try {
                 double number = Double.parseDouble(text);
                 if (Double.isFinite(number)) {
@@ -73,7 +80,7 @@ final class CsvTable {
             } catch (NumberFormatException e) {
                 // Said below.
             }
-            throw new FileFormatException("shocks.number", at, column, text);
+            throw new FileFormatException(complaint, at, column, text);
         }
     }
 
@@ -81,9 +88,10 @@ final class CsvTable {
      * Reads a table.
      *
      * @param first a heading that must be there
+     * @param wanted all that are, as they are told where that one is not
      * @throws FileFormatException where it is no such table
      */
-    static List<Line> read(String text, String first) throws FileFormatException {
+    static List<Line> read(String text, String first, String wanted) throws FileFormatException {
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()
                 .setHeader()
@@ -95,7 +103,7 @@ final class CsvTable {
         List<Line> lines = new ArrayList<>();
         try (CSVParser parser = CSVParser.parse(new StringReader(text.replace("\uFEFF", "")), format)) {
             if (!parser.getHeaderNames().stream().anyMatch(first::equalsIgnoreCase)) {
-                throw new FileFormatException("shocks.column", first);
+                throw new FileFormatException("table.column", first, wanted);
             }
             for (CSVRecord line : parser) {
                 lines.add(new Line(line, Long.toString(parser.getCurrentLineNumber())));

@@ -27,6 +27,8 @@ import org.palanca.vehicle.hardware.ThreadedShank;
  */
 public final class HardwareCsv {
     private static final String TUBE = "tube";
+    private static final String WANTED =
+            "what, name, thread, reach_mm, shank_mm, insert_thread_mm, outside_mm, wall_mm";
     private static final double SMALLEST = 1e-5;
 
     private HardwareCsv() {}
@@ -53,7 +55,7 @@ public final class HardwareCsv {
     public static HardwareCatalogue read(String text) throws FileFormatException {
         List<LinkEnd> ends = new ArrayList<>();
         List<HardwareCatalogue.NamedTube> tubes = new ArrayList<>();
-        for (CsvTable.Line line : CsvTable.read(text, "what")) {
+        for (CsvTable.Line line : CsvTable.read(text, "what", WANTED)) {
             String name = line.text("name");
             if (name.isEmpty()) {
                 throw new FileFormatException("hardware.no_name", line.at());
@@ -81,19 +83,12 @@ public final class HardwareCsv {
 
     private static LinkEnd end(CsvTable.Line line, String name) throws FileFormatException {
         LinkEnd.Kind kind = kind(line);
-        OptionalDouble tilt = line.number("misalignment_deg");
-        if (tilt.isPresent() && !(tilt.getAsDouble() > 0 && tilt.getAsDouble() <= 90)) {
-            throw new FileFormatException(
-                    "shocks.number", line.at(), "misalignment_deg", line.text("misalignment_deg"));
-        }
         return new LinkEnd(
                 kind,
                 name,
                 line.length("reach", 0),
                 kind.threaded() ? shank(line) : Optional.empty(),
-                tilt.isPresent()
-                        ? OptionalDouble.of(Quantity.ANGLE.fromFile(tilt.getAsDouble()))
-                        : OptionalDouble.empty(),
+                line.lean("misalignment_deg"),
                 line.length("width", SMALLEST),
                 Optional.empty(),
                 Optional.empty());
@@ -125,6 +120,6 @@ public final class HardwareCsv {
                 line.length("shoulder", 0).orElse(0),
                 line.length("jam_nut", 0).orElse(0),
                 OptionalDouble.empty());
-        return Optional.of(shank.withSet(OptionalDouble.of(Quantity.LENGTH.onGrid(shank.middleOfRule()))));
+        return Optional.of(shank.withSet(OptionalDouble.of(Quantity.LENGTH.onGrid(shank.middleExposed()))));
     }
 }

@@ -61,7 +61,7 @@ public final class ShockCsv {
      */
     public static List<ShockSize> read(String text) throws FileFormatException {
         List<ShockSize> sizes = new ArrayList<>();
-        for (CsvTable.Line line : CsvTable.read(text, "model")) {
+        for (CsvTable.Line line : CsvTable.read(text, "model", "model, collapsed_mm, extended_mm, body_mm")) {
             sizes.add(size(line));
         }
         if (sizes.isEmpty()) {

@@ -51,7 +51,7 @@ final class HardwareForm {
                 fields.length("insert_thread_mm", ThreadedShank::insertThread),
                 fields.length("insert_shoulder_mm", 0, ThreadedShank::insertShoulder),
                 fields.length("jam_nut_mm", 0, ThreadedShank::jamNut),
-                fields.optional("set_bare_mm", Quantity.LENGTH, ThreadedShank::set));
+                fields.optional("exposed_mm", Quantity.LENGTH, ThreadedShank::set));
     }
 
     /** A thread as it is stamped, which the schema has let through. */

@@ -111,7 +111,7 @@ final class VehicleForm {
                 fields.length("insert_thread_mm", LinkHardware::insertThread),
                 fields.length("insert_shoulder_mm", LinkHardware::insertShoulder),
                 fields.length("jam_nut_mm", LinkHardware::jamNut),
-                fields.optional("set_bare_mm", Quantity.LENGTH, LinkHardware::set),
+                fields.optional("exposed_mm", Quantity.LENGTH, LinkHardware::set),
                 fields.length("tube_diameter_mm", LinkHardware::tubeDiameter),
                 fields.length("tube_wall_mm", LinkHardware::tubeWall),
                 fields.length("adjustment_mm", LinkHardware::adjustment));

@@ -59,13 +59,13 @@ final class LinkMakeCheck {
                             "check.made_nut", mount, Message.length(shank.jamNut()), Message.length(shank.length()))));
         }
         if (shank.set().isPresent()
-                && (shank.bare() > shank.length() + ROUNDED || shank.bare() < shank.jamNut() - ROUNDED)) {
+                && (shank.exposed() > shank.length() + ROUNDED || shank.exposed() < shank.jamNut() - ROUNDED)) {
             found.add(Finding.error(
-                    at + "/set_bare_mm",
+                    at + "/exposed_mm",
                     Message.of(
                             "check.made_set",
                             mount,
-                            Message.length(shank.bare()),
+                            Message.length(shank.exposed()),
                             Message.length(shank.jamNut()),
                             Message.length(shank.length()))));
         }

@@ -12,7 +12,7 @@ import java.util.OptionalDouble;
  * @param insertThread threaded length of the insert, or of the tapped bar, from its outer face [m]
  * @param insertShoulder thickness of the insert's shoulder that stays outside the tube [m]
  * @param jamNut thickness of the jam nut [m]
- * @param set thread left bare as it is set, jam nut included [m]; empty: half-way between the jam nut against the insert and
+ * @param set thread exposed as it is set, jam nut included [m]; empty: half-way between the jam nut against the insert and
  *     the thread's end
  */
 public record ThreadedShank(
@@ -26,19 +26,19 @@ public record ThreadedShank(
     /** Part of the insert's thread that must stay engaged: one shop's rule, common practice, no source. */
     public static final double WANTED_SHARE = 0.75;
 
-    /** Thread left bare as it is set, jam nut included [m]. */
-    public double bare() {
+    /** Thread exposed as it is set, jam nut included [m]. */
+    public double exposed() {
         return set.orElse((jamNut + length) / 2);
     }
 
-    /** Thread left bare with the rule just kept [m]: it must not be turned out further. */
-    public double barest() {
+    /** Thread exposed with the rule just kept [m]: it must not be turned out further. */
+    public double mostExposed() {
         return length - WANTED_SHARE * insertThread;
     }
 
-    /** Thread left bare in the middle of what keeps the rule [m]: from there it goes as far out as in. */
-    public double middleOfRule() {
-        return (jamNut + barest()) / 2;
+    /** Thread exposed in the middle of what keeps the rule [m]: from there it goes as far out as in. */
+    public double middleExposed() {
+        return (jamNut + mostExposed()) / 2;
     }
 
     public ThreadedShank withHand(Hand other) {

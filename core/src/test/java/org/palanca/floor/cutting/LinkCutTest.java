@@ -76,7 +76,7 @@ class LinkCutTest {
     @Test
     void aVehicleThatIsBegunKeepsItsOwnRules() {
         ThreadedShank shank = rodEnd(Hand.RIGHT).shank().orElseThrow();
-        assertThat(shank.bare()).isCloseTo(inches(1.1875), within(TEST_LENGTH));
+        assertThat(shank.exposed()).isCloseTo(inches(1.1875), within(TEST_LENGTH));
         assertThat(ThreadEngagement.outwardRoom(shank)).isCloseTo(inches(0.6875), within(TEST_LENGTH));
         assertThat(ThreadEngagement.inwardRoom(shank)).isCloseTo(inches(0.6875), within(TEST_LENGTH));
         for (SuspensionType type : SuspensionType.values()) {

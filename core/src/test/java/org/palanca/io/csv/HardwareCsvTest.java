@@ -49,14 +49,15 @@ class HardwareCsvTest {
     @Test
     void mistakesAreToldByTheirLine() {
         String head = "what,name,thread,reach_mm,shank_mm,insert_thread_mm,misalignment_deg,outside_mm,wall_mm\n";
-        says("name\nx\n", "what");
+        says("name\nx\n", "no column “what”", "reach_mm");
         says(head, "There is no line");
         says(head + "rod_end,,3/4-16,30,70,40,,,\n", "Line 2", "name");
         says(head + "rod end,x,3/4-16,30,70,40,,,\n", "“rod end” is none of rod_end");
         says(head + "rod_end,x,3/4,30,70,40,,,\n", "“3/4” is no thread");
         says(head + "rod_end,x,3/4-16,-3,70,40,,,\n", "Line 2", "reach_mm", "-3");
         says(head + "rod_end,x,3/4-16,30,70,,,,\n", "insert_thread_mm");
-        says(head + "rod_end,x,3/4-16,30,70,40,120,,\n", "misalignment_deg", "120");
+        says(head + "rod_end,x,3/4-16,30,70,40,120,,\n", "misalignment_deg", "120", "no more than 90 degrees");
+        says(head + "rod_end,x,3/4-16,30,70,40,much,,\n", "misalignment_deg", "“much” is no such angle");
         says(head + "tube,x,,,,,,40,21\n", "wall of x is more than half");
         says(head + "tube,x,,,,,,40,thin\n", "thin");
     }

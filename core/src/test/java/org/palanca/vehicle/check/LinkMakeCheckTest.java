@@ -64,7 +64,7 @@ class LinkMakeCheckTest {
                 "3 in long");
         says(
                 threaded(shank -> shank.withSet(OptionalDouble.of(0.09))),
-                "/from/shank/set_bare_mm",
+                "/from/shank/exposed_mm",
                 "1/2 in (the jam nut) to 3 in");
         assertThat(findings(LinkMake.USUAL.withTube(Optional.of(new LinkTube(0.0508, 0.0254, "")))))
                 .as("a solid bar")

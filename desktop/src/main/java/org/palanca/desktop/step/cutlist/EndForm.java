@@ -190,14 +190,14 @@ final class EndForm {
                 row,
                 "cut-set-" + id,
                 "cutlist.set",
-                shank.bare(),
+                shank.exposed(),
                 value -> set.accept(shank.withSet(OptionalDouble.of(value))));
         row.getChildren()
                 .add(Labels.button(
                         "cut-middle-" + id,
                         w.text("cutlist.middle"),
                         () -> set.accept(
-                                shank.withSet(OptionalDouble.of(Quantity.LENGTH.onGrid(shank.middleOfRule()))))));
+                                shank.withSet(OptionalDouble.of(Quantity.LENGTH.onGrid(shank.middleExposed()))))));
     }
 
     private void thread(String text, ThreadedShank shank, LinkEnd now, Consumer<LinkEnd> take) {

@@ -220,7 +220,7 @@ final class LinkCard extends VBox {
             return;
         }
         double insertFace =
-                pin + way * (made.reach().getAsDouble() + shank.get().bare()) * scale;
+                pin + way * (made.reach().getAsDouble() + shank.get().exposed()) * scale;
         double nut = shank.get().jamNut() * scale;
         double shoulder = shank.get().insertShoulder() * scale;
         g.strokeLine(pin + way * eye, y - 2.5, insertFace, y - 2.5);

@@ -59,7 +59,6 @@ public final class PlacePane extends StepPane {
     private final ReadingsTable readings = new ReadingsTable(this);
     private String chosen = "";
 
-    private final KnownOffs offs = new KnownOffs();
     private final SurveyStudy study = new SurveyStudy("placing");
 
     public PlacePane(StepContext context) {
@@ -123,7 +122,7 @@ public final class PlacePane extends StepPane {
         String wanted = chosen;
         study.ask(
                 vehicle.build().survey(),
-                () -> PlaceStudy.of(vehicle, place, wanted, offs),
+                () -> PlaceStudy.of(vehicle, place, wanted),
                 this::show,
                 () -> page.getChildren()
                         .setAll(SurveyStudy.waiting(vehicle.build().survey(), words())));

@@ -40,10 +40,9 @@ record PlaceStudy(
     /**
      * Works it out.
      *
-     * @param known how far off mounts were found when they were last asked for
      * @param wanted the mount that was chosen; where it is none of this axle's, the first that is not read back is
      */
-    static PlaceStudy of(Vehicle vehicle, AxlePlace place, String wanted, KnownOffs known) {
+    static PlaceStudy of(Vehicle vehicle, AxlePlace place, String wanted) {
         Adjustment adjustment = Adjustment.of(vehicle.build().survey());
         PlacingOrder order = PlacingOrder.of(vehicle, adjustment, place);
         List<String> names = order.mounts().stream().map(MountRef::mount).toList();
@@ -52,7 +51,7 @@ record PlaceStudy(
             vehicle.build()
                     .found(new MountRef(place, name))
                     .filter(MountReadings::placed)
-                    .ifPresent(found -> known.of(vehicle, found).ifPresent(off -> offs.put(name, off)));
+                    .ifPresent(found -> MountAsBuilt.off(vehicle, found).ifPresent(off -> offs.put(name, off)));
         }
         String chosen = names.contains(wanted)
                 ? wanted
