@@ -110,6 +110,58 @@ class CutListTest extends WindowTest {
                 .isEqualTo("35 5/16 in");
     }
 
+    /** By keys alone: to the step, to a card, Enter picks it and the keyboard stays on it; what is typed wrong is said and changes nothing. */
+    @Test
+    void aLinkIsDescribedByKeysAlone() {
+        int number = steps().indexOf("cutlist") + 1;
+        push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.valueOf("DIGIT" + (number - 9)));
+        settle();
+        tabTo("link-rear-lower-left");
+        push(KeyCode.ENTER);
+        settle();
+        assertThat(stage.getScene().getFocusOwner().getId()).isEqualTo("link-rear-lower-left");
+        tabTo("cut-set-from");
+        write("1 1/8").push(KeyCode.ENTER);
+        settle();
+        assertThat(link("lower left")
+                        .make()
+                        .from()
+                        .orElseThrow()
+                        .shank()
+                        .orElseThrow()
+                        .exposed())
+                .isCloseTo(1.125 * 0.0254, within(1e-9));
+        assertThat(link("upper left").make().from()).as("only what was picked").isEmpty();
+        tabTo("cut-set-from");
+        write("9").push(KeyCode.ENTER);
+        settle();
+        assertThat(trouble())
+                .contains("lower frame left is set with 9 in of thread exposed", "1/2 in (the jam nut) to 3 in");
+        assertThat(link("lower left")
+                        .make()
+                        .from()
+                        .orElseThrow()
+                        .shank()
+                        .orElseThrow()
+                        .exposed())
+                .isCloseTo(1.125 * 0.0254, within(1e-9));
+        push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertThat(link("lower left").make().from()).isEmpty();
+    }
+
+    private void tabTo(String id) {
+        for (int i = 0; i < 60; i++) {
+            settle();
+            Node owner = stage.getScene().getFocusOwner();
+            if (owner != null && id.equals(owner.getId())) {
+                return;
+            }
+            push(KeyCode.TAB);
+        }
+        throw new AssertionError("no way by Tab to " + id);
+    }
+
     /** The shop's own sizes stand before the generic ones, now and the next time; a bad line is told by its number. */
     @Test
     void aCatalogueOfOnesOwnIsRead() throws Exception {

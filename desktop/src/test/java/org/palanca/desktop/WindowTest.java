@@ -266,16 +266,23 @@ abstract class WindowTest extends FxRobot {
         return text.replace('\u00a0', ' ');
     }
 
-    /** Opens a step by pressing it in the list, its stage first where that is closed. */
+    /**
+     * Opens a step by pressing it in the list, its stage first where that is closed. The states that come in meanwhile can move
+     * the list under the mouse, so what was missed is pressed again.
+     */
     protected void step(String id) {
         Node list = lookup("#step-" + id).query().getParent();
-        if (!list.isVisible()) {
-            clickOn("#" + list.getId().replace("steps-", "stage-"));
-            onFx(() -> {});
-        }
-        clickOn("#step-" + id);
-        onFx(() -> {});
-        assertThat(window.openStep().get().id()).isEqualTo(id);
+        pressUntil("#" + list.getId().replace("steps-", "stage-"), list::isVisible);
+        pressUntil("#step-" + id, () -> window.openStep().get().id().equals(id));
+    }
+
+    private void pressUntil(String button, BooleanSupplier done) {
+        eventually(() -> {
+            if (!done.getAsBoolean()) {
+                clickOn(button);
+            }
+            return done.getAsBoolean();
+        });
     }
 
     /** Opens a part of a step's fields, unless it is open. */

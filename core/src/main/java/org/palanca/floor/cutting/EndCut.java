@@ -91,7 +91,8 @@ public record EndCut(String mount, LinkEnd end, double adjustment) {
                         room > 0
                                 ? Message.of("cut.breaks_rule", where, Message.length(room))
                                 : Message.of("cut.breaks_rule_as_set", where));
-            } else if (ThreadEngagement.inwardRoom(one) < adjustment - EPSILON) {
+            }
+            if (ThreadEngagement.inwardRoom(one) < adjustment - EPSILON) {
                 all.add(Message.of(
                         "cut.comes_home", where, Message.length(Math.max(0, ThreadEngagement.inwardRoom(one)))));
             }

@@ -130,6 +130,21 @@ class LinkCutTest {
         assertThat(faults(same)).anyMatch(text -> text.contains("of one hand"));
     }
 
+    /** By hand: with 9/16 in exposed and a jam nut of 1/2 in, 1/16 in goes in and 1 5/16 in out; whatever is wished beyond is said each way. */
+    @Test
+    void bothWaysOfAnAdjustmentAreLookedAt() {
+        ThreadedShank near = rodEnd(Hand.RIGHT).shank().orElseThrow().withSet(OptionalDouble.of(inches(0.5625)));
+        LinkEnd end = rodEnd(Hand.RIGHT).withShank(Optional.of(near));
+        LinkCut cut = lower(made -> made.withFrom(Optional.of(end)).withTo(Optional.of(end.ofHand(Hand.LEFT))));
+        assertThat(cut.faults(0)).extracting(Message::key).containsExactly("cut.comes_home");
+        assertThat(faults(cut))
+                .containsExactly("Both ends: only 1/16 in may go inward; then the jam nut meets the insert.");
+        LinkCut wide = lower(made -> made.withFrom(Optional.of(end))
+                .withTo(Optional.of(end.ofHand(Hand.LEFT)))
+                .withAdjustment(OptionalDouble.of(inches(1.5))));
+        assertThat(wide.faults(0)).extracting(Message::key).containsExactly("cut.breaks_rule", "cut.comes_home");
+    }
+
     /** What is not known is said, and no cut length is made up; a taped one is taken where it is all there is. */
     @Test
     void withoutAnEndThereIsNoCutLength() {
