@@ -2,11 +2,14 @@ package org.palanca.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.units.Lengths;
 import org.palanca.drawing.Shape.Point;
 import org.palanca.drawing.Shape.Role;
 import org.palanca.mechanism.axle.AxleMotion;
+import org.palanca.mechanism.axle.BarTurn;
 import org.palanca.mechanism.axle.WheelMotion;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.result.working.Construction;
@@ -197,11 +200,26 @@ public final class AxleDrawing {
         }
     }
 
+    /** The middle line of a link where it is now. */
+    private static List<Vector3D> middle(AxleModel model, Link link) {
+        Vector3D from = mount(model, link.from());
+        Optional<BarTurn> bent = BarTurn.of(model.vehicle(), model.axle(), link);
+        if (bent.isEmpty()) {
+            return List.of(from, mount(model, link.to()));
+        }
+        Rotation since = bent.get().since(model.motion());
+        Vector3D along = since.applyTo(bent.get().along());
+        Vector3D out = since.applyTo(bent.get().out());
+        return model.axle().path(link, model.vehicle().wheelbase()).points(0, 0).stream()
+                .map(at -> from.add(new Vector3D(at.getX(), along, at.getY(), out)))
+                .toList();
+    }
+
     /** Links, shocks, straps and stops, each from mount to mount. */
     static void links(AxleModel model, Scriber scriber) {
         Axle axle = model.axle();
         for (Link link : axle.links()) {
-            scriber.bar(Role.LINK, link.name(), mount(model, link.from()), mount(model, link.to()));
+            scriber.bar(Role.LINK, link.name(), middle(model, link));
         }
         for (Shock shock : axle.springing().shocks()) {
             scriber.bar(Role.SHOCK, shock.name(), mount(model, shock.upper()), mount(model, shock.lower()));

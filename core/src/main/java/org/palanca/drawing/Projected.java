@@ -29,8 +29,8 @@ final class Projected implements Scriber {
     }
 
     @Override
-    public void bar(Role role, String name, Vector3D from, Vector3D to) {
-        shapes.add(new Shape.Bar(role, name, point(from), point(to)));
+    public void bar(Role role, String name, List<Vector3D> middle) {
+        shapes.add(new Shape.Bar(role, name, middle.stream().map(this::point).toList()));
     }
 
     @Override

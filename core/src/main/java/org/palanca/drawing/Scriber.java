@@ -8,8 +8,13 @@ interface Scriber {
     /** Straight strokes from place to place; {@code closed} goes back to the first. */
     void path(Shape.Role role, List<Vector3D> places, boolean closed);
 
-    /** A link between its two mounts. */
-    void bar(Shape.Role role, String name, Vector3D from, Vector3D to);
+    /** A link between its two mounts by its middle line, which is straight or has bends between. */
+    void bar(Shape.Role role, String name, List<Vector3D> middle);
+
+    /** A straight one. */
+    default void bar(Shape.Role role, String name, Vector3D from, Vector3D to) {
+        bar(role, name, List.of(from, to));
+    }
 
     /** What looks round from everywhere. */
     void ball(Shape.Role role, Vector3D centre, double radius);

@@ -69,8 +69,22 @@ public sealed interface Shape {
         }
     }
 
-    /** A link between its two mounts; the name finds it again. */
-    record Bar(Role role, String name, Point from, Point to) implements Shape {
+    /** A link between its two mounts by its middle line; the name finds it again. */
+    record Bar(Role role, String name, List<Point> points) implements Shape {
+        public Bar {
+            points = List.copyOf(points);
+        }
+
+        /** At its first mount. */
+        public Point from() {
+            return points.get(0);
+        }
+
+        /** At its second mount. */
+        public Point to() {
+            return points.get(points.size() - 1);
+        }
+
         @Override
         public <R> R match(
                 Function<Path, R> path, Function<Circle, R> circle, Function<Bar, R> bar, Function<MountMark, R> mark) {

@@ -98,11 +98,17 @@ public final class TurnedDrawing implements Scriber {
     }
 
     @Override
-    public void bar(Role role, String name, Vector3D from, Vector3D to) {
-        if (role == Role.LINK && Vector3D.distance(from, to) > tube) {
+    public void bar(Role role, String name, List<Vector3D> middle) {
+        Vector3D from = middle.get(0);
+        Vector3D to = middle.get(middle.size() - 1);
+        if (role == Role.LINK && middle.size() > 2) {
+            for (int i = 1; i < middle.size(); i++) {
+                sleeve(role, middle.get(i - 1), middle.get(i), tube / 2, FEW);
+            }
+        } else if (role == Role.LINK && Vector3D.distance(from, to) > tube) {
             cylinder(role, from, to, tube / 2, FEW);
         } else {
-            line(role, from, to);
+            path(role, middle, false);
         }
     }
 
@@ -170,12 +176,21 @@ public final class TurnedDrawing implements Scriber {
     }
 
     private void cylinder(Role role, Vector3D from, Vector3D to, double radius, int corners) {
+        for (List<Vector3D> rim : sleeve(role, from, to, radius, corners)) {
+            path(role, rim, true);
+        }
+    }
+
+    /**
+     * A cylinder without its rims.
+     *
+     * @return the rims
+     */
+    private List<List<Vector3D>> sleeve(Role role, Vector3D from, Vector3D to, double radius, int corners) {
         Vector3D axis = to.subtract(from).normalize();
         Vector3D[] across = square(axis, radius);
         List<Vector3D> near = ring(from, across[0], across[1], corners);
         List<Vector3D> far = ring(to, across[0], across[1], corners);
-        path(role, near, true);
-        path(role, far, true);
         Vector3D beside = Vector3D.crossProduct(axis, view.towards());
         if (beside.getNorm() > 1e-6) {
             Vector3D edge = beside.normalize().scalarMultiply(radius);
@@ -183,6 +198,7 @@ public final class TurnedDrawing implements Scriber {
             line(role, from.subtract(edge), to.subtract(edge));
         }
         prism(near, far);
+        return List.of(near, far);
     }
 
     /** Two directions square to an axis and to one another, as long as a radius. */

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.vehicle.hardware.BarPath;
 import org.palanca.vehicle.springing.Springing;
 
 /**
@@ -195,6 +196,17 @@ public record Axle(
             Vector3D master = position(mirror.mount(), wheelbase, seen);
             return new Vector3D(master.getX(), -master.getY(), master.getZ());
         });
+    }
+
+    /** From pin to pin of a link [m]: its own length, or as far as its mounts are apart at ride. */
+    public double pinToPin(Link link, double wheelbase) {
+        return link.length()
+                .orElse(Vector3D.distance(position(link.from(), wheelbase), position(link.to(), wheelbase)));
+    }
+
+    /** The middle line of a link's bar. */
+    public BarPath path(Link link, double wheelbase) {
+        return BarPath.of(pinToPin(link, wheelbase), link.make().bends());
     }
 
     /** Where another hole of a mount is at ride [m], vehicle frame. A hole mirrors none: the mount does. */

@@ -150,6 +150,40 @@ class CutListTest extends WindowTest {
         assertThat(link("lower left").make().from()).isEmpty();
     }
 
+    /** A bar bent step by step: it is longer before it is bent, its other side is bent the other way about, and a bend too wide is refused. */
+    @Test
+    void aLinkIsBent() {
+        step("cutlist");
+        clickOn("#link-rear-lower-left");
+        section("cutlist-open-shape");
+        press("#cut-bend-add");
+        enter("#cut-bend-along-1", "15");
+        enter("#cut-bend-off-1", "2");
+        press("#cut-bend-add");
+        enter("#cut-turned", "30");
+        // By hand: corners at 15 and 28.53 in, 2 in off: hypot(15, 2) + 13.53 + hypot(13.53, 2) less what the arcs cut
+        // off.
+        assertThat(card("rear-lower-left")).contains("Bend 1: 7.6°", "radius 6 in", "Bend 2", "stands 2 in off");
+        assertThat(lookup("#tube-rear-lower-left").queryAs(FractionText.class).plain())
+                .isEqualTo("35 9/16 in");
+        double turned = link("lower left").make().shape().orElseThrow().turned();
+        assertThat(Math.toDegrees(turned)).isCloseTo(30, within(1e-9));
+        assertThat(link("lower right").make().shape().orElseThrow().turned()).isEqualTo(-turned);
+        enter("#cut-bend-radius-1", "200");
+        assertThat(trouble()).contains("Bends 1 and 2 of “lower left” need");
+        assertThat(card("rear-lower-left")).contains("no force is stated");
+        enter("#cut-force", "4000");
+        assertThat(card("rear-lower-left")).contains("At 4000 lbf", "yield is not known");
+        section("cutlist-open-tube");
+        enter("#cut-yield", "5");
+        assertThat(card("rear-lower-left")).contains("past its yield of 5.0 ksi");
+        section("cutlist-open-shape");
+        press("#cut-bend-drop-1");
+        press("#cut-bend-drop-1");
+        assertThat(link("lower left").make().shape()).isEmpty();
+        assertThat(link("lower right").make().shape()).isEmpty();
+    }
+
     private void tabTo(String id) {
         for (int i = 0; i < 60; i++) {
             settle();

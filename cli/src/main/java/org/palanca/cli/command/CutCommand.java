@@ -7,12 +7,14 @@ import java.util.concurrent.Callable;
 import org.palanca.base.units.Quantity;
 import org.palanca.cli.print.CutTable;
 import org.palanca.cli.print.ReportJson;
+import org.palanca.floor.cutting.BentBar;
 import org.palanca.floor.cutting.EndCut;
 import org.palanca.floor.cutting.LinkCut;
 import org.palanca.floor.cutting.PartsCount;
 import org.palanca.floor.placing.BoltFit;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.hardware.BarPath;
 import org.palanca.vehicle.hardware.LinkTube;
 import org.palanca.vehicle.hardware.Thread;
 import picocli.CommandLine.Command;
@@ -60,6 +62,7 @@ public final class CutCommand implements Callable<Integer> {
                     .taped()
                     .ifPresent(taped -> ReportJson.put(node, "tube_taped", taped.length(), Quantity.LENGTH));
             cut.turnsForStep().ifPresent(turns -> node.put("turns_for_a_sixteenth", turns));
+            cut.bent().ifPresent(bar -> bent(node.putObject("bent"), cut, bar));
             ArrayNode ends = node.putArray("ends");
             cut.ends().forEach(end -> end(ends.addObject(), end));
             ArrayNode missing = node.putArray("missing");
@@ -101,6 +104,24 @@ public final class CutCommand implements Callable<Integer> {
             node.put("spare", piece.spare());
         }
         return report;
+    }
+
+    private static void bent(ObjectNode node, LinkCut cut, BentBar bar) {
+        BarPath path = cut.path();
+        ArrayNode bends = node.putArray("bends");
+        for (int i = 0; i < path.bends(); i++) {
+            ObjectNode bend = bends.addObject();
+            ReportJson.put(bend, "angle", path.angle(i), Quantity.ANGLE);
+            ReportJson.put(bend, "radius", path.bend(i).radius(), Quantity.LENGTH);
+            ReportJson.put(bend, "begins_from_pin", path.start(i), Quantity.LENGTH);
+        }
+        ReportJson.put(node, "offset", bar.offset(), Quantity.LENGTH);
+        node.put("times_straight", bar.times());
+        bar.pulled().ifPresent(stress -> ReportJson.put(node, "pulled", stress, Quantity.STRESS));
+        bar.pushed().stream()
+                .filter(Double::isFinite)
+                .forEach(stress -> ReportJson.put(node, "pushed", stress, Quantity.STRESS));
+        bar.safety().ifPresent(safety -> node.put("yield_by_stress", safety));
     }
 
     private static void end(ObjectNode node, EndCut end) {

@@ -38,7 +38,8 @@ public final class CutTable {
                                 "cut.missing",
                                 cut.missing().stream().map(words::text).collect(Collectors.joining("; "))));
             }
-            CutWords.told(cut).forEach(one -> out.println("  " + words.text(one)));
+            CutWords.bends(cut).forEach(one -> out.println("  " + words.text(one)));
+            CutWords.told(vehicle, cut).forEach(one -> out.println("  " + words.text(one)));
             cut.faults(vehicle.build().rules().paint()).forEach(one -> out.println("  ! " + words.text(one)));
         }
         for (Axle axle : vehicle.axles()) {

@@ -24,6 +24,8 @@ public enum Quantity {
     TWIST_RATE("nm_per_deg", Math.PI / 180),
     /** Pascals over the atmosphere inside, kilopascals in files, psi or kPa on screen. */
     PRESSURE("kpa", 0.001),
+    /** Pascals inside, megapascals in files, thousand pounds-force on the square inch or megapascals on screen. */
+    STRESS("mpa", 1e-6),
     /** Hertz. */
     FREQUENCY("hz", 1);
 

@@ -41,6 +41,7 @@ record ScreenUnit(String label, double size, int decimals) {
                             "lbft/deg", UnitStyle.POUND_FORCE * FOOT / DEGREE,
                             "lbfft/°", UnitStyle.POUND_FORCE * FOOT / DEGREE),
             Quantity.PRESSURE, Map.of("psi", UnitStyle.PSI, "kpa", 1e3, "bar", 1e5),
+            Quantity.STRESS, Map.of("ksi", 1e3 * UnitStyle.PSI, "psi", UnitStyle.PSI, "mpa", 1e6),
             Quantity.FREQUENCY, Map.of("hz", 1.0));
 
     static ScreenUnit of(Quantity quantity, boolean inches) {
@@ -63,6 +64,7 @@ record ScreenUnit(String label, double size, int decimals) {
                         ? new ScreenUnit("lbf·ft/°", UnitStyle.POUND_FORCE * FOOT / DEGREE, 1)
                         : new ScreenUnit("N·m/°", 1 / DEGREE, 1);
             case PRESSURE -> inches ? new ScreenUnit("psi", UnitStyle.PSI, 0) : new ScreenUnit("kPa", 1e3, 0);
+            case STRESS -> inches ? new ScreenUnit("ksi", 1e3 * UnitStyle.PSI, 1) : new ScreenUnit("MPa", 1e6, 0);
             case FREQUENCY -> new ScreenUnit("Hz", 1, 2);
         };
     }

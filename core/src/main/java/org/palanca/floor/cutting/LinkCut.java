@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkHardware;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.hardware.BarPath;
 import org.palanca.vehicle.hardware.LinkTube;
 import org.palanca.vehicle.hardware.TapedTube;
 import org.palanca.vehicle.hardware.Thread;
@@ -21,12 +21,12 @@ import org.palanca.vehicle.hardware.ThreadedShank;
  *
  * @param axle where it goes
  * @param link which one
- * @param pinToPin centre to centre of its joints [m]
+ * @param path its middle from pin to pin
  * @param from the end at its first mount
  * @param to the end at its second mount
  * @param tube what is between them
  */
-public record LinkCut(Axle axle, Link link, double pinToPin, EndCut from, EndCut to, LinkTube tube) {
+public record LinkCut(Axle axle, Link link, BarPath path, EndCut from, EndCut to, LinkTube tube) {
     /** The step that a fabricator asks about: 1/16 in [m]. */
     public static final double STEP = Lengths.INCH / 16;
 
@@ -54,16 +54,27 @@ public record LinkCut(Axle axle, Link link, double pinToPin, EndCut from, EndCut
     /** One link of a vehicle. */
     public static LinkCut of(Vehicle vehicle, Axle axle, Link link) {
         LinkHardware usual = vehicle.hardware();
-        double apart = Vector3D.distance(
-                axle.position(link.from(), vehicle.wheelbase()), axle.position(link.to(), vehicle.wheelbase()));
         double adjustment = link.make().adjustment().orElse(usual.adjustment());
         return new LinkCut(
                 axle,
                 link,
-                link.length().orElse(apart),
+                axle.path(link, vehicle.wheelbase()),
                 new EndCut(link.from(), usual.end(link, true), adjustment),
                 new EndCut(link.to(), usual.end(link, false), adjustment),
                 usual.tube(link));
+    }
+
+    /** Centre to centre of its joints, straight across [m]. */
+    public double pinToPin() {
+        return path.pinToPin();
+    }
+
+    /** How hard its bends make the bar work; empty of a straight one, which is only pushed and pulled. */
+    public Optional<BentBar> bent() {
+        return link.make()
+                .shape()
+                .filter(shape -> !shape.bends().isEmpty())
+                .map(shape -> new BentBar(path, tube, shape.force()));
     }
 
     /** Both ends. */
@@ -72,14 +83,14 @@ public record LinkCut(Axle axle, Link link, double pinToPin, EndCut from, EndCut
     }
 
     /**
-     * The tube's length between the shoulders as it follows from the pins and the ends [m]; not positive when the ends alone
-     * are too long; empty where something of them is not known.
+     * The tube's length between the shoulders, before it is bent, as it follows from the pins, the bends and the ends [m]; not
+     * positive when the ends alone are too long; empty where something of them is not known.
      */
     public OptionalDouble computed() {
         OptionalDouble one = from.tubeReach();
         OptionalDouble other = to.tubeReach();
         return one.isPresent() && other.isPresent()
-                ? OptionalDouble.of(pinToPin - one.getAsDouble() - other.getAsDouble())
+                ? OptionalDouble.of(path.length() - one.getAsDouble() - other.getAsDouble())
                 : OptionalDouble.empty();
     }
 
@@ -130,7 +141,7 @@ public record LinkCut(Axle axle, Link link, double pinToPin, EndCut from, EndCut
     public OptionalDouble shortest() {
         OptionalDouble computed = computed();
         return computed.isPresent()
-                ? OptionalDouble.of(pinToPin - computed.getAsDouble() + from.insertDepth() + to.insertDepth())
+                ? OptionalDouble.of(pinToPin() - computed.getAsDouble() + from.insertDepth() + to.insertDepth())
                 : OptionalDouble.empty();
     }
 
@@ -171,6 +182,15 @@ public record LinkCut(Axle axle, Link link, double pinToPin, EndCut from, EndCut
                 : OptionalDouble.empty();
     }
 
+    /** An end and its insert go into straight tube: none can stand in a bend. */
+    private Optional<Message> endOnStraight(EndCut end, double straight) {
+        double needed = end.tubeReach().orElse(0) + end.insertDepth();
+        return !path.straight() && straight < needed - 1e-9
+                ? Optional.of(
+                        Message.of("cut.bend_at_end", end.mount(), Message.length(straight), Message.length(needed)))
+                : Optional.empty();
+    }
+
     /**
      * What is wrong with it as it is made.
      *
@@ -183,10 +203,13 @@ public record LinkCut(Axle axle, Link link, double pinToPin, EndCut from, EndCut
                     shortest().isPresent()
                             ? Message.of(
                                     "cut.too_short",
-                                    Message.length(pinToPin),
+                                    Message.length(pinToPin()),
                                     Message.length(shortest().getAsDouble()))
                             : Message.of("cut.taped_too_short"));
         }
+        endOnStraight(from, path.straight(0)).ifPresent(all::add);
+        endOnStraight(to, path.straight(path.bends())).ifPresent(all::add);
+        bent().flatMap(BentBar::fault).ifPresent(all::add);
         if (undecided()) {
             all.add(Message.of(
                     "cut.undecided",

@@ -10,6 +10,7 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.units.Quantity;
+import org.palanca.base.units.UnitStyle;
 import org.palanca.io.FileFormatException;
 
 /** A table with headings, read line by line; whatever is wrong is told by its line and column. */
@@ -69,6 +70,22 @@ final class CsvTable {
                 return OptionalDouble.of(Quantity.ANGLE.fromFile(degrees));
             }
             throw new FileFormatException("table.angle", at, column, text);
+        }
+
+        /** A stress [Pa], of a column whose heading ends in {@code _mpa} or {@code _ksi}; empty where nothing stands there. */
+        OptionalDouble stress(String column) throws FileFormatException {
+            for (String unit : new String[] {"_mpa", "_ksi"}) {
+                String text = text(column + unit);
+                if (!text.isEmpty()) {
+                    double number = number(column + unit, text, "table.number");
+                    if (number > 0) {
+                        double pascals = number * (unit.equals("_mpa") ? 1e6 : 1e3 * UnitStyle.PSI);
+                        return OptionalDouble.of(Quantity.STRESS.onGrid(pascals));
+                    }
+                    throw new FileFormatException("table.number", at, column + unit, text);
+                }
+            }
+            return OptionalDouble.empty();
         }
 
         private double number(String column, String text, String complaint) throws FileFormatException {

@@ -22,8 +22,8 @@ import org.palanca.vehicle.hardware.ThreadedShank;
  * Ends of links and tubes as a table. Columns by their heading, in any order: {@code what} ({@code rod_end}, {@code cup},
  * {@code bushing}, {@code ball_stud}, {@code clevis} or {@code tube}) and {@code name}; of an end {@code thread},
  * {@code reach_mm}, {@code shank_mm}, {@code insert_thread_mm}, {@code shoulder_mm}, {@code jam_nut_mm},
- * {@code misalignment_deg}, {@code width_mm}; of a tube {@code outside_mm}, {@code wall_mm}, {@code material}. A heading may
- * end in {@code _in} instead.
+ * {@code misalignment_deg}, {@code width_mm}; of a tube {@code outside_mm}, {@code wall_mm}, {@code material},
+ * {@code yield_mpa}. A heading may end in {@code _in} instead, or in {@code _ksi}.
  */
 public final class HardwareCsv {
     private static final String TUBE = "tube";
@@ -78,7 +78,7 @@ public final class HardwareCsv {
         if (wall > outside / 2 + 1e-9) {
             throw new FileFormatException("hardware.wall", line.at(), line.text("name"));
         }
-        return new LinkTube(outside, wall, line.text("material"));
+        return new LinkTube(outside, wall, line.text("material"), line.stress("yield"));
     }
 
     private static LinkEnd end(CsvTable.Line line, String name) throws FileFormatException {

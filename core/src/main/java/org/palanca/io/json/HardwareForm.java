@@ -4,6 +4,8 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.util.Optional;
 import java.util.function.Function;
 import org.palanca.base.units.Quantity;
+import org.palanca.vehicle.hardware.BarBend;
+import org.palanca.vehicle.hardware.BarShape;
 import org.palanca.vehicle.hardware.BoltWay;
 import org.palanca.vehicle.hardware.Ears;
 import org.palanca.vehicle.hardware.Hand;
@@ -28,7 +30,22 @@ final class HardwareForm {
                 fields.partIfAny("to", HardwareForm::end, LinkMake::to),
                 fields.partIfAny("tube", HardwareForm::tube, LinkMake::tube),
                 fields.optional("adjustment_mm", Quantity.LENGTH, LinkMake::adjustment),
-                fields.partIfAny("taped", HardwareForm::taped, LinkMake::taped));
+                fields.partIfAny("taped", HardwareForm::taped, LinkMake::taped),
+                fields.partIfAny("shape", HardwareForm::shape, LinkMake::shape));
+    }
+
+    private static BarShape shape(Fields<BarShape> fields) {
+        return new BarShape(
+                fields.angle("turned_deg", 0, BarShape::turned),
+                fields.parts("bends", HardwareForm::bend, BarShape::bends),
+                fields.optional("force_n", Quantity.FORCE, BarShape::force));
+    }
+
+    private static BarBend bend(Fields<BarBend> fields) {
+        return new BarBend(
+                fields.length("along_mm", BarBend::along),
+                fields.length("off_mm", BarBend::off),
+                fields.length("radius_mm", BarBend::radius));
     }
 
     private static LinkEnd end(Fields<LinkEnd> fields) {
@@ -63,7 +80,8 @@ final class HardwareForm {
         return new LinkTube(
                 fields.length("outside_mm", LinkTube::outside),
                 fields.length("wall_mm", LinkTube::wall),
-                fields.text("material", LinkTube::material));
+                fields.text("material", LinkTube::material),
+                fields.optional("yield_mpa", Quantity.STRESS, LinkTube::yield));
     }
 
     private static Ears ears(Fields<Ears> fields) {

@@ -11,7 +11,7 @@ record Extent(double left, double right, double bottom, double top) {
             shape.visit(
                     path -> path.points().forEach(point -> include(box, point, 0)),
                     circle -> include(box, circle.centre(), circle.radius()),
-                    bar -> List.of(bar.from(), bar.to()).forEach(end -> include(box, end, 0)),
+                    bar -> bar.points().forEach(point -> include(box, point, 0)),
                     mark -> {
                         // Marks stand at ends of bars and on paths.
                     });

@@ -29,7 +29,7 @@ final class ShapeInk {
                             circle.radius() * points,
                             FINE,
                             false),
-                    bar -> line(page, bar.from(), bar.to(), x, y, points, BAR),
+                    bar -> strokes(page, bar.points(), x, y, points, BAR),
                     mark -> page.circle(
                             x + mark.at().across() * points, y - mark.at().up() * points, MOUNT, FINE, true));
         }
@@ -38,11 +38,15 @@ final class ShapeInk {
     private static void path(Page page, Shape.Path path, double x, double y, double points) {
         double width = path.role() == Shape.Role.RAIL ? FAINT : FINE;
         List<Shape.Point> all = path.points();
-        for (int i = 1; i < all.size(); i++) {
-            line(page, all.get(i - 1), all.get(i), x, y, points, width);
-        }
+        strokes(page, all, x, y, points, width);
         if (path.closed() && all.size() > 1) {
             line(page, all.get(all.size() - 1), all.get(0), x, y, points, width);
+        }
+    }
+
+    private static void strokes(Page page, List<Shape.Point> all, double x, double y, double points, double width) {
+        for (int i = 1; i < all.size(); i++) {
+            line(page, all.get(i - 1), all.get(i), x, y, points, width);
         }
     }
 

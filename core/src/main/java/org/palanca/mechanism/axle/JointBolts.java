@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.hipparchus.geometry.euclidean.twod.Vector2D;
 import org.palanca.base.geometry.Side;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.BodyName;
@@ -11,6 +12,7 @@ import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.hardware.BarPath;
 import org.palanca.vehicle.hardware.BoltWay;
 import org.palanca.vehicle.hardware.LinkEnd;
 
@@ -37,9 +39,12 @@ public record JointBolts(List<End> ends) {
      * @param mount index of the mount it is bolted to
      * @param other index of the mount at its other end
      * @param direction of the bolt at ride, of length 1, vehicle frame
-     * @param set by how much the link stands off the plane square to the bolt at ride, towards the bolt positive [rad]
+     * @param shank direction of the bar as it leaves the pin at ride, of length 1, vehicle frame: of a bent bar not that of
+     *     the other pin
+     * @param set by how much that stands off the plane square to the bolt at ride, towards the bolt positive [rad]
      */
-    public record End(String link, boolean first, int mount, int other, Vector3D direction, double set) {
+    public record End(
+            String link, boolean first, int mount, int other, Vector3D direction, Vector3D shank, double set) {
         /** How far the joint there may tilt [rad]. */
         public double limit(Vehicle vehicle, Axle axle) {
             Link bar = axle.link(link).orElseThrow();
@@ -57,23 +62,35 @@ public record JointBolts(List<End> ends) {
                     .subtract(axle.position(link.from(), wheelbase))
                     .normalize();
             Vector3D bolt = bolt(along, link.role());
-            ends.add(end(link, true, axle, from, to, along, bolt));
-            ends.add(end(link, false, axle, to, from, along.negate(), bolt));
+            Vector3D leaves = along;
+            Vector3D arrives = along.negate();
+            if (link.make().shape().isPresent()) {
+                BarPath path = axle.path(link, wheelbase);
+                Vector3D out = link.make().shape().get().out(along);
+                leaves = inSpace(path.way(0), along, out);
+                arrives = inSpace(path.way(path.bends()), along, out).negate();
+            }
+            ends.add(end(link, true, axle, from, to, leaves, bolt));
+            ends.add(end(link, false, axle, to, from, arrives, bolt));
         }
         return new JointBolts(ends);
     }
 
+    private static Vector3D inSpace(Vector2D way, Vector3D along, Vector3D out) {
+        return new Vector3D(way.getX(), along, way.getY(), out);
+    }
+
     private static End end(
-            Link link, boolean first, Axle axle, int mount, int other, Vector3D along, Vector3D ordinary) {
+            Link link, boolean first, Axle axle, int mount, int other, Vector3D shank, Vector3D ordinary) {
         Optional<Vector3D> known = (first ? link.make().from() : link.make().to())
                 .flatMap(LinkEnd::bolt)
                 .map(BoltWay::direction);
         if (known.isPresent()) {
-            return new End(link.name(), first, mount, other, known.get(), 0);
+            return new End(link.name(), first, mount, other, known.get(), shank, 0);
         }
         Vector3D bolt = stud(axle, axle.mounts().get(mount).body()).orElse(ordinary);
-        double set = Math.asin(Math.max(-1, Math.min(1, along.dotProduct(bolt))));
-        return new End(link.name(), first, mount, other, bolt, set);
+        double set = Math.asin(Math.max(-1, Math.min(1, shank.dotProduct(bolt))));
+        return new End(link.name(), first, mount, other, bolt, shank, set);
     }
 
     /** Upwards along the steering axis for what is bolted to a knuckle that has one, along the pin for what turns on one. */

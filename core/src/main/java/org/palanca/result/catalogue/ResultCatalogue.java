@@ -7,7 +7,6 @@ import org.palanca.base.geometry.Side;
 import org.palanca.mechanism.Mechanism;
 import org.palanca.mechanism.axle.AxleMechanism;
 import org.palanca.mechanism.axle.CornerArms;
-import org.palanca.mechanism.axle.JointBolts;
 import org.palanca.mechanism.axle.SteeringAxis;
 import org.palanca.result.Result;
 import org.palanca.result.ResultKind;
@@ -101,7 +100,7 @@ public final class ResultCatalogue {
             alignment(side);
         }
         if (!axle.links().isEmpty()) {
-            results.add(new JointMisalignment(JointBolts.of(axle, vehicle.wheelbase())));
+            results.add(new JointMisalignment(vehicle, axle));
         }
         springing();
         for (Side side : Side.values()) {

@@ -1,7 +1,9 @@
 package org.palanca.study.clearance;
 
+import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.solid.BodyFrame;
+import org.palanca.mechanism.axle.BarTurn;
 import org.palanca.result.catalogue.AxleModel;
 
 /** What a thing moves with, and so where its frame is at a pose. */
@@ -51,6 +53,15 @@ public sealed interface Carrier {
             Vector3D along = to.at(model).subtract(start).normalize();
             Vector3D level = Vector3D.crossProduct(Vector3D.PLUS_K, along);
             along(start, along, level.getNorm() < 1e-6 ? along.orthogonal() : level.normalize(), into);
+        }
+    }
+
+    /** A bent bar: its frame begins at its first pin, x towards the second at ride, y to the side its offsets count to. */
+    record Bar(Anchor from, BarTurn turn) implements Carrier {
+        @Override
+        public void locate(AxleModel model, BodyFrame into) {
+            Rotation since = turn.since(model.motion());
+            along(from.at(model), since.applyTo(turn.along()), since.applyTo(turn.out()), into);
         }
     }
 

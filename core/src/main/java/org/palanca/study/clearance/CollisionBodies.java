@@ -24,7 +24,6 @@ import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Link;
-import org.palanca.vehicle.LinkHardware;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Surroundings;
@@ -64,9 +63,6 @@ public final class CollisionBodies {
 
     /** Half the thickness of an ear [m]: 1/4 in plate. */
     private static final double EAR_HALF = Lengths.inches(0.125);
-
-    /** A jam nut and a joint's head reach out to this part of the way from its ball to its shank. */
-    private static final double NUT = 0.55;
 
     /** Half the width of a joint that the ears stand round, as a part of the same. */
     private static final double JOINT_HALF = 0.55;
@@ -117,7 +113,8 @@ public final class CollisionBodies {
                     continue;
                 }
                 Vector3D at = axle.position(mount.name(), vehicle.wheelbase()).subtract(model.originAtRide(body));
-                Solid joint = one(Convex.ball(at, NUT * vehicle.hardware().eyeToShank()));
+                Solid joint =
+                        one(Convex.ball(at, BarSolid.NUT * vehicle.hardware().eyeToShank()));
                 if (gap.between(thing.solid(), new BodyFrame(), joint, new BodyFrame()) < 0) {
                     belongs.add(mount.name());
                 }
@@ -207,36 +204,17 @@ public final class CollisionBodies {
     }
 
     private void links() {
-        LinkHardware hardware = vehicle.hardware();
         for (Link link : axle.links()) {
-            double radius = hardware.tube(link).outside() / 2;
-            double eye = Math.max(reach(link, true), reach(link, false));
-            Carrier carrier = between(link.from(), link.to());
-            double length = distance(link.from(), link.to());
-            double tube = Math.min(length / 3, eye + radius);
-            add(
-                    Sort.LINK.of(link.name()),
-                    Message.of("thing.link", link.name()),
-                    Part.Kind.MOVING,
-                    carrier,
-                    one(Convex.capsule(new Vector3D(tube, 0, 0), new Vector3D(length - tube, 0, 0), radius)),
-                    link.from(),
-                    link.to(),
-                    link.name());
+            BarSolid bar = BarSolid.of(model, link);
+            link(link, Sort.LINK.of(link.name()), Message.of("thing.link", link.name()), bar, bar.tube());
             for (boolean first : new boolean[] {true, false}) {
                 String mount = first ? link.from() : link.to();
-                Vector3D ball = new Vector3D(first ? 0 : length, 0, 0);
-                double reach = reach(link, first);
-                Vector3D nut = new Vector3D(first ? reach : length - reach, 0, 0);
-                add(
+                link(
+                        link,
                         CollisionId.joint(link.name(), first),
                         Message.of("thing.joint", mount),
-                        Part.Kind.MOVING,
-                        carrier,
-                        one(Convex.capsule(ball, nut, NUT * reach)),
-                        link.from(),
-                        link.to(),
-                        link.name());
+                        bar,
+                        bar.joint(first));
             }
         }
         JointBolts bolts = JointBolts.of(axle, vehicle.wheelbase());
@@ -245,12 +223,8 @@ public final class CollisionBodies {
         }
     }
 
-    /** From the pin to where a link's thread begins, or its tube ends [m]; as usual where that is not known. */
-    private double reach(Link link, boolean first) {
-        return vehicle.hardware()
-                .end(link, first)
-                .reach()
-                .orElse(vehicle.hardware().eyeToShank());
+    private void link(Link link, CollisionId id, Message name, BarSolid bar, Solid solid) {
+        add(id, name, Part.Kind.MOVING, bar.carrier(), solid, link.from(), link.to(), link.name());
     }
 
     /** The ears of a bracket: as described, or else round the joint. */
@@ -262,7 +236,7 @@ public final class CollisionBodies {
                 .map(Ears::gap)
                 .or(() -> made.width().isPresent() ? Optional.of(made.width().getAsDouble()) : Optional.empty())
                 .map(across -> across / 2)
-                .orElse(JOINT_HALF * reach(link, end.first()));
+                .orElse(JOINT_HALF * BarSolid.reach(vehicle.hardware(), link, end.first()));
         double thick = made.ears().map(ears -> ears.thickness() / 2).orElse(EAR_HALF);
         int body = model.bodyIndex(axle.mounts().get(end.mount()).body()).orElseThrow();
         Vector3D at = axle.position(mount, vehicle.wheelbase()).subtract(model.originAtRide(body));
@@ -394,10 +368,6 @@ public final class CollisionBodies {
     private Carrier between(String from, String to) {
         return new Carrier.Between(
                 new Carrier.Anchor.AtMount(axle.mountIndex(from)), new Carrier.Anchor.AtMount(axle.mountIndex(to)));
-    }
-
-    private double distance(String from, String to) {
-        return Vector3D.distance(axle.position(from, vehicle.wheelbase()), axle.position(to, vehicle.wheelbase()));
     }
 
     /** The part a thing is made from, where the user described it. */

@@ -167,7 +167,7 @@ public final class Limits {
         if (bolts.ends().isEmpty()) {
             return;
         }
-        JointMisalignment tilts = new JointMisalignment(bolts);
+        JointMisalignment tilts = new JointMisalignment(model.vehicle(), model.axle());
         for (int end = 0; end < bolts.ends().size(); end++) {
             int index = end;
             JointBolts.End joint = bolts.ends().get(end);

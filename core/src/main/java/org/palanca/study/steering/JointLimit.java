@@ -33,7 +33,7 @@ public record JointLimit(String link, String mount, double tilt, double limit, W
         if (bolts.ends().isEmpty()) {
             return Optional.empty();
         }
-        JointMisalignment tilts = new JointMisalignment(bolts);
+        JointMisalignment tilts = new JointMisalignment(model.vehicle(), model.axle());
         @Nullable JointLimit most = null;
         TravelEnvelope envelope = new TravelEnvelope(model);
         double up = envelope.highest();

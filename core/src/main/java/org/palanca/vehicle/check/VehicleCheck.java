@@ -152,6 +152,11 @@ public final class VehicleCheck {
             findings.addAll(LinkMakeCheck.of(link, at + "/links/" + link.name()));
             if (link(axle, link, at + "/links/" + link.name(), broken)) {
                 sound.add(link);
+                findings.addAll(BarShapeCheck.of(
+                        link,
+                        axle.path(link, vehicle.wheelbase()),
+                        vehicle.hardware().tube(link),
+                        at + "/links/" + link.name()));
             }
         }
         used.addAll(JointCheck.of(axle, vehicle.wheelbase(), at, broken, findings));

@@ -29,24 +29,31 @@ public record LinkEnd(
         Optional<BoltWay> bolt) {
     /** What an end can be. */
     public enum Kind {
-        ROD_END(true),
+        ROD_END(true, true),
         /** A spherical bearing in a cup that is welded to the tube. */
-        CUP(false),
+        CUP(false, true),
         /** Rubber or polyurethane in a sleeve that is welded across the tube's end. */
-        BUSHING(false),
+        BUSHING(false, false),
         /** A ball stud, as tie rods and drag links have. */
-        BALL_STUD(true),
+        BALL_STUD(true, true),
         /** A clevis, as a rack's inner end or a pushrod may have. */
-        CLEVIS(true),
+        CLEVIS(true, false),
         /** Nothing that turns: the tube itself is welded there. */
-        WELDED(false),
+        WELDED(false, false),
         /** Not chosen yet. */
-        UNKNOWN(false);
+        UNKNOWN(false, true);
 
         private final boolean threaded;
+        private final boolean ball;
 
-        Kind(boolean threaded) {
+        Kind(boolean threaded, boolean ball) {
             this.threaded = threaded;
+            this.ball = ball;
+        }
+
+        /** Whether the link may turn over about its pins as far as this end goes; it is taken to where that is not known. */
+        public boolean ball() {
+            return ball;
         }
 
         /** Whether it is screwed into the tube. */

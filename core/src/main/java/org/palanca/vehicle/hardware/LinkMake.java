@@ -1,5 +1,6 @@
 package org.palanca.vehicle.hardware;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -11,34 +12,55 @@ import java.util.OptionalDouble;
  * @param tube between them; empty: the usual one
  * @param adjustment wanted each way from its setting, at each end [m]; empty: as usual
  * @param taped the tube as taped on the mock-up
+ * @param shape how it is bent; empty: straight
  */
 public record LinkMake(
         Optional<LinkEnd> from,
         Optional<LinkEnd> to,
         Optional<LinkTube> tube,
         OptionalDouble adjustment,
-        Optional<TapedTube> taped) {
+        Optional<TapedTube> taped,
+        Optional<BarShape> shape) {
     /** All of it as usual. */
     public static final LinkMake USUAL = new LinkMake(
-            Optional.empty(), Optional.empty(), Optional.empty(), OptionalDouble.empty(), Optional.empty());
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            OptionalDouble.empty(),
+            Optional.empty(),
+            Optional.empty());
 
     public LinkMake withFrom(Optional<LinkEnd> other) {
-        return new LinkMake(other, to, tube, adjustment, taped);
+        return new LinkMake(other, to, tube, adjustment, taped, shape);
     }
 
     public LinkMake withTo(Optional<LinkEnd> other) {
-        return new LinkMake(from, other, tube, adjustment, taped);
+        return new LinkMake(from, other, tube, adjustment, taped, shape);
     }
 
     public LinkMake withTube(Optional<LinkTube> other) {
-        return new LinkMake(from, to, other, adjustment, taped);
+        return new LinkMake(from, to, other, adjustment, taped, shape);
     }
 
     public LinkMake withAdjustment(OptionalDouble other) {
-        return new LinkMake(from, to, tube, other, taped);
+        return new LinkMake(from, to, tube, other, taped, shape);
     }
 
     public LinkMake withTaped(Optional<TapedTube> other) {
-        return new LinkMake(from, to, tube, adjustment, other);
+        return new LinkMake(from, to, tube, adjustment, other, shape);
+    }
+
+    public LinkMake withShape(Optional<BarShape> other) {
+        return new LinkMake(from, to, tube, adjustment, taped, other);
+    }
+
+    /** As the link on the other side of the vehicle is made. */
+    public LinkMake mirrored() {
+        return withShape(shape.map(BarShape::mirrored));
+    }
+
+    /** Its bends from the first pin; none where it is straight. */
+    public List<BarBend> bends() {
+        return shape.map(BarShape::bends).orElse(List.of());
     }
 }

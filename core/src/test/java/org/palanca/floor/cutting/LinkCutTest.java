@@ -121,7 +121,7 @@ class LinkCutTest {
                 lower(made -> made.withFrom(Optional.of(rodEnd(Hand.RIGHT))).withTo(Optional.of(rodEnd(Hand.LEFT))));
         assertThat(cut.perTurn().orElseThrow()).isCloseTo(inches(0.125), within(TEST_LENGTH));
         assertThat(cut.turnsForStep().orElseThrow()).isCloseTo(0.5, within(1e-9));
-        assertThat(CutWords.told(cut).stream().map(Examples.WORDS::text))
+        assertThat(CutWords.told(tarn, cut).stream().map(Examples.WORDS::text))
                 .anyMatch(text -> text.contains("0.50 turns of the tube (3.0 flats)"));
         LinkCut same =
                 lower(made -> made.withFrom(Optional.of(rodEnd(Hand.RIGHT))).withTo(Optional.of(rodEnd(Hand.RIGHT))));

@@ -37,6 +37,8 @@ import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Weights;
+import org.palanca.vehicle.hardware.BarBend;
+import org.palanca.vehicle.hardware.BarShape;
 import org.palanca.vehicle.hardware.BoltWay;
 import org.palanca.vehicle.hardware.Ears;
 import org.palanca.vehicle.hardware.Hand;
@@ -158,7 +160,12 @@ final class FilledVehicles {
         links.set(
                 0,
                 links.get(0)
-                        .withMake(first.withTube(Optional.of(new LinkTube(0.05, 0.025, "4130")))
+                        .withMake(first.withTube(
+                                        Optional.of(new LinkTube(0.05, 0.025, "4130", OptionalDouble.of(460e6))))
+                                .withShape(Optional.of(new BarShape(
+                                        0.5,
+                                        List.of(new BarBend(0.4, -0.05, 0.1), new BarBend(0.5, -0.05, 0.1)),
+                                        OptionalDouble.of(20_000))))
                                 .withAdjustment(OptionalDouble.of(0.01))
                                 .withTaped(Optional.of(new TapedTube(
                                         0.75, Optional.of(new TapedTube.Decision(true, "the frame is bent")))))));

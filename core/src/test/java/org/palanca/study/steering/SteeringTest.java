@@ -253,7 +253,7 @@ class SteeringTest {
         Axle axle = plover.axle(AxlePlace.FRONT).orElseThrow();
         AxleModel model = new AxleModel(plover, AxlePlace.FRONT);
         JointBolts bolts = JointBolts.of(axle, plover.wheelbase());
-        JointMisalignment tilts = new JointMisalignment(bolts);
+        JointMisalignment tilts = new JointMisalignment(plover, axle);
         model.toRide();
         for (double steer : new double[] {1, -1}) {
             assertThat(model.moveTo(WheelTravel.RIDE.withSteer(steer))).isTrue();
@@ -314,7 +314,7 @@ class SteeringTest {
                 .subtract(described.position(rod.from(), vehicle.wheelbase()));
         JointBolts bolts = JointBolts.of(described, vehicle.wheelbase());
         AxleModel model = new AxleModel(vehicle, AxlePlace.FRONT);
-        JointMisalignment tilts = new JointMisalignment(bolts);
+        JointMisalignment tilts = new JointMisalignment(vehicle, described);
         for (int end = 0; end < bolts.ends().size(); end++) {
             JointBolts.End joint = bolts.ends().get(end);
             boolean real = joint.link().equals(rod.name()) && !joint.first();

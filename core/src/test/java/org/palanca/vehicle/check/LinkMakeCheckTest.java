@@ -1,7 +1,9 @@
 package org.palanca.vehicle.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.palanca.base.units.Lengths.inches;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -12,6 +14,8 @@ import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.LinkHardware;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.hardware.BarBend;
+import org.palanca.vehicle.hardware.BarShape;
 import org.palanca.vehicle.hardware.LinkEnd;
 import org.palanca.vehicle.hardware.LinkMake;
 import org.palanca.vehicle.hardware.LinkTube;
@@ -69,5 +73,34 @@ class LinkMakeCheckTest {
         assertThat(findings(LinkMake.USUAL.withTube(Optional.of(new LinkTube(0.0508, 0.0254, "")))))
                 .as("a solid bar")
                 .isEmpty();
+    }
+
+    private static LinkMake bent(double... numbers) {
+        List<BarBend> bends = new ArrayList<>();
+        for (int i = 0; i < numbers.length; i += 3) {
+            bends.add(new BarBend(inches(numbers[i]), inches(numbers[i + 1]), inches(numbers[i + 2])));
+        }
+        return LinkMake.USUAL.withShape(Optional.of(new BarShape(0, bends, OptionalDouble.empty())));
+    }
+
+    /** By hand: of the triangle 3, 4, 5 a bend of 2 x 36.87 degrees needs 3/4 of its radius each way. */
+    @Test
+    void bendsThatNoBenderMakesAreRefused() {
+        assertThat(findings(bent(15, 3, 6, 27, 3, 6))).isEmpty();
+        says(bent(43, 3, 6), "/shape/bends/0/along_mm", "Bend 1 of “lower left” stands at 43 in", "0 to 42 1/16 in");
+        says(
+                bent(15, 3, 6, 14, 3, 6),
+                "/shape/bends/1/along_mm",
+                "Bend 2",
+                "at 14 in",
+                "the bend before it at 15 in and the pin at 42 1/16 in");
+        says(bent(15, 3, 1, 27, 3, 6), "/shape/bends/0/radius_mm", "radius of 1 in", "over 1 in");
+        // From the first pin to the corner there are 5 in, and 8 x 3/4 are needed.
+        says(
+                bent(4, 3, 8, 20, -9, 1.1),
+                "/shape/bends/0/radius_mm",
+                "needs 6 in of straight towards the pin, and there are 5 in",
+                "at most 6 11/16 in");
+        says(bent(15, 3, 6, 18, 6, 6, 25, 6, 6), "/shape/bends/1/radius_mm", "Bends 1 and 2", "apart");
     }
 }

@@ -5,6 +5,8 @@ import java.util.Optional;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
+import javafx.scene.shape.StrokeLineCap;
+import javafx.scene.shape.StrokeLineJoin;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import org.palanca.desktop.theme.Fonts;
@@ -154,11 +156,7 @@ public final class ShapePainter {
         for (Shape shape : AxleDrawing.axle(was, elevation)) {
             if (shape instanceof Shape.Bar bar) {
                 pen(theme.second(), 1, 5, 5);
-                line(
-                        layout.x(elevation, bar.from()),
-                        layout.y(elevation, bar.from()),
-                        layout.x(elevation, bar.to()),
-                        layout.y(elevation, bar.to()));
+                path(layout, elevation, new Shape.Path(bar.role(), bar.points(), false));
             } else if (shape instanceof Shape.Path path && path.role() == Shape.Role.BODY) {
                 pen(theme.second(), 1, 2, 5);
                 path(layout, elevation, path);
@@ -243,25 +241,50 @@ public final class ShapePainter {
 
     /** A link as the tube it is: two lines, with the plate's colour between. */
     void bar(BoardLayout layout, Elevation elevation, Shape.Bar bar, Color colour) {
-        double x1 = layout.x(elevation, bar.from());
-        double y1 = layout.y(elevation, bar.from());
-        double x2 = layout.x(elevation, bar.to());
-        double y2 = layout.y(elevation, bar.to());
-        snaps.ifPresent(known -> known.edge(x1, y1, x2, y2));
-        double length = Math.hypot(x2 - x1, y2 - y1);
+        double[] xs = bar.points().stream()
+                .mapToDouble(point -> layout.x(elevation, point))
+                .toArray();
+        double[] ys = bar.points().stream()
+                .mapToDouble(point -> layout.y(elevation, point))
+                .toArray();
+        int last = xs.length - 1;
+        snaps.ifPresent(known -> {
+            for (int i = 1; i <= last; i++) {
+                known.edge(xs[i - 1], ys[i - 1], xs[i], ys[i]);
+            }
+        });
+        if (last > 1) {
+            bent(xs, ys, colour);
+            return;
+        }
+        double length = Math.hypot(xs[1] - xs[0], ys[1] - ys[0]);
         if (length < 1) {
             return;
         }
-        double nx = -(y2 - y1) / length * LINK_HALF_WIDTH;
-        double ny = (x2 - x1) / length * LINK_HALF_WIDTH;
+        double nx = -(ys[1] - ys[0]) / length * LINK_HALF_WIDTH;
+        double ny = (xs[1] - xs[0]) / length * LINK_HALF_WIDTH;
         g.setFill(theme.ground());
         g.fillPolygon(
-                new double[] {x1 + nx, x2 + nx, x2 - nx, x1 - nx},
-                new double[] {y1 + ny, y2 + ny, y2 - ny, y1 - ny},
+                new double[] {xs[0] + nx, xs[1] + nx, xs[1] - nx, xs[0] - nx},
+                new double[] {ys[0] + ny, ys[1] + ny, ys[1] - ny, ys[0] - ny},
                 4);
         pen(colour, 1.4);
-        line(x1 + nx, y1 + ny, x2 + nx, y2 + ny);
-        line(x1 - nx, y1 - ny, x2 - nx, y2 - ny);
+        line(xs[0] + nx, ys[0] + ny, xs[1] + nx, ys[1] + ny);
+        line(xs[0] - nx, ys[0] - ny, xs[1] - nx, ys[1] - ny);
+    }
+
+    /** Two lines beside one with bends: a broad stroke with the plate's colour over its inside. */
+    private void bent(double[] xs, double[] ys, Color colour) {
+        StrokeLineCap cap = g.getLineCap();
+        StrokeLineJoin join = g.getLineJoin();
+        g.setLineCap(StrokeLineCap.BUTT);
+        g.setLineJoin(StrokeLineJoin.ROUND);
+        pen(colour, 2 * LINK_HALF_WIDTH + 1.4);
+        g.strokePolyline(xs, ys, xs.length);
+        pen(theme.ground(), 2 * LINK_HALF_WIDTH - 1.4);
+        g.strokePolyline(xs, ys, xs.length);
+        g.setLineCap(cap);
+        g.setLineJoin(join);
     }
 
     /** A mount: a punched centre in a scribed circle. */

@@ -1,5 +1,6 @@
 package org.palanca.desktop.board;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -94,17 +95,17 @@ public final class WholeVehicleView extends DrawnRegion {
     private void bar(GraphicsContext g, Shape.Bar bar, Theme colours) {
         g.setStroke(colours.line());
         g.setLineWidth(3);
-        g.strokeLine(
-                x(bar.from().across()),
-                y(bar.from().up()),
-                x(bar.to().across()),
-                y(bar.to().up()));
+        strokes(g, bar.points(), false);
     }
 
     private void path(GraphicsContext g, Shape.Path path) {
-        double[] xs = path.points().stream().mapToDouble(p -> x(p.across())).toArray();
-        double[] ys = path.points().stream().mapToDouble(p -> y(p.up())).toArray();
-        if (path.closed()) {
+        strokes(g, path.points(), path.closed());
+    }
+
+    private void strokes(GraphicsContext g, List<Shape.Point> points, boolean closed) {
+        double[] xs = points.stream().mapToDouble(p -> x(p.across())).toArray();
+        double[] ys = points.stream().mapToDouble(p -> y(p.up())).toArray();
+        if (closed) {
             g.strokePolygon(xs, ys, xs.length);
         } else {
             g.strokePolyline(xs, ys, xs.length);

@@ -62,19 +62,7 @@ final class AxleSketch extends Region {
         g.setStroke(shape.role() == Shape.Role.TYRE ? colours.second() : colours.line());
         g.setLineWidth(shape.role() == Shape.Role.BODY ? 2 : 1.2);
         shape.visit(
-                path -> {
-                    double[] xs = path.points().stream()
-                            .mapToDouble(p -> middle + p.across() * scale)
-                            .toArray();
-                    double[] ys = path.points().stream()
-                            .mapToDouble(p -> ground - p.up() * scale)
-                            .toArray();
-                    if (path.closed()) {
-                        g.strokePolygon(xs, ys, xs.length);
-                    } else {
-                        g.strokePolyline(xs, ys, xs.length);
-                    }
-                },
+                path -> strokes(g, path.points(), path.closed(), scale, ground),
                 circle -> {
                     double r = circle.radius() * scale;
                     g.strokeOval(
@@ -85,14 +73,22 @@ final class AxleSketch extends Region {
                 },
                 bar -> {
                     g.setLineWidth(2.6);
-                    g.strokeLine(
-                            middle + bar.from().across() * scale,
-                            ground - bar.from().up() * scale,
-                            middle + bar.to().across() * scale,
-                            ground - bar.to().up() * scale);
+                    strokes(g, bar.points(), false, scale, ground);
                 },
                 mark -> {
                     // Too small to see at this scale.
                 });
+    }
+
+    private void strokes(GraphicsContext g, List<Shape.Point> points, boolean closed, double scale, double ground) {
+        double middle = canvas.getWidth() / 2;
+        double[] xs =
+                points.stream().mapToDouble(p -> middle + p.across() * scale).toArray();
+        double[] ys = points.stream().mapToDouble(p -> ground - p.up() * scale).toArray();
+        if (closed) {
+            g.strokePolygon(xs, ys, xs.length);
+        } else {
+            g.strokePolyline(xs, ys, xs.length);
+        }
     }
 }

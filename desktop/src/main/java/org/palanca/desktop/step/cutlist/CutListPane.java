@@ -109,13 +109,12 @@ public final class CutListPane extends StepPane {
         // On a wide window two stand beside one another.
         int abreast = room > WIDE * size ? 2 : 1;
         double width = (room - (abreast - 1) * BETWEEN) / abreast;
-        double paint = build().rules().paint();
         double scrolled = scroll.getVvalue();
         cards.getChildren()
                 .setAll(cuts.stream()
                         .map(cut -> new LinkCard(
+                                vehicle(),
                                 cut,
-                                paint,
                                 longest,
                                 w,
                                 context().theme(),

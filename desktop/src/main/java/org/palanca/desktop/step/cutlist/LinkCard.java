@@ -1,5 +1,6 @@
 package org.palanca.desktop.step.cutlist;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -13,8 +14,11 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.scene.shape.StrokeLineCap;
+import javafx.scene.shape.StrokeLineJoin;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
+import org.hipparchus.geometry.euclidean.twod.Vector2D;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
@@ -26,6 +30,8 @@ import org.palanca.desktop.theme.Theme;
 import org.palanca.floor.cutting.CutWords;
 import org.palanca.floor.cutting.EndCut;
 import org.palanca.floor.cutting.LinkCut;
+import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.hardware.BarPath;
 import org.palanca.vehicle.hardware.LinkEnd;
 import org.palanca.vehicle.hardware.ThreadedShank;
 
@@ -48,14 +54,14 @@ final class LinkCard extends VBox {
     private final double size;
 
     /**
-     * @param paint on each surface [m]
+     * @param vehicle that it is a link of
      * @param longest pin to pin of any card, which fills the width [m]
      * @param picked whether its fields are shown
      * @param pick shows them
      */
     LinkCard(
+            Vehicle vehicle,
             LinkCut cut,
-            double paint,
             double longest,
             Words words,
             Theme theme,
@@ -104,10 +110,12 @@ final class LinkCard extends VBox {
         head.setPrefWrapLength(width);
         double wide = Math.max(200, width);
         double scale = (wide - 60) / (longest + 0.1);
-        double tubeHalf = Math.max(5, cut.tube().outside() / 2 * scale);
-        double axis = Math.max(22 * size, tubeHalf + 4);
-        Canvas canvas = new Canvas(wide, axis + tubeHalf + UNDER * size);
-        draw(canvas.getGraphicsContext2D(), scale, axis);
+        double tubeHalf = tubeHalf(scale);
+        double above = Math.max(0, extreme(1)) * scale;
+        double beneath = Math.max(0, extreme(-1)) * scale;
+        double axis = Math.max(22 * size, tubeHalf + 4) + above;
+        Canvas canvas = new Canvas(wide, axis + beneath + tubeHalf + UNDER * size);
+        draw(canvas.getGraphicsContext2D(), scale, axis, beneath);
         getChildren().addAll(head, canvas);
         if (!cut.missing().isEmpty()) {
             sentence(
@@ -117,8 +125,9 @@ final class LinkCard extends VBox {
                     "limit",
                     wide);
         }
-        cut.faults(paint).forEach(fault -> sentence(words.text(fault), "limit", wide));
-        List<Message> told = CutWords.told(cut);
+        cut.faults(vehicle.build().rules().paint()).forEach(fault -> sentence(words.text(fault), "limit", wide));
+        CutWords.bends(cut).forEach(bend -> sentence(words.text(bend), "bend-mark", wide));
+        List<Message> told = CutWords.told(vehicle, cut);
         if (!told.isEmpty()) {
             sentence(told.stream().map(words::text).collect(Collectors.joining(" ")), "second", wide);
         }
@@ -130,40 +139,43 @@ final class LinkCard extends VBox {
         getChildren().add(label);
     }
 
-    /** Eye, shank, jam nut, insert, tube and the same again, to scale along the link. */
-    private void draw(GraphicsContext g, double scale, double y) {
+    private double tubeHalf(double scale) {
+        return Math.max(5, cut.tube().outside() / 2 * scale);
+    }
+
+    /** The farthest that the bar's middle stands off the line of its pins, up or down by a sign [m]. */
+    private double extreme(int sign) {
+        return cut.path().points(0, 0).stream()
+                .mapToDouble(point -> sign * point.getY())
+                .max()
+                .orElse(0);
+    }
+
+    /** Eye, shank, jam nut, insert, tube and the same again, to scale; a bent bar in the plane of its bends. */
+    private void draw(GraphicsContext g, double scale, double y, double beneath) {
         double start = Math.max(15, reach(cut.from().end()) * EYE_PART * scale + 4);
         double end = start + cut.pinToPin() * scale;
-        double tubeHalf = Math.max(5, cut.tube().outside() / 2 * scale);
-        double left = start + tubeReach(cut.from()) * scale;
-        double right = end - tubeReach(cut.to()) * scale;
-        g.setLineWidth(1.4);
-        end(g, start, 1, y, cut.from(), scale);
-        end(g, end, -1, y, cut.to(), scale);
-        g.setStroke(theme.line());
-        g.setLineWidth(1.8);
-        g.strokeRect(left, y - tubeHalf, Math.max(0, right - left), 2 * tubeHalf);
-        g.setLineDashes(4, 3);
-        g.setLineWidth(1);
-        g.setStroke(theme.second());
-        insert(g, left + cut.from().insertDepth() * scale, y, tubeHalf, cut.from());
-        insert(g, right - cut.to().insertDepth() * scale, y, tubeHalf, cut.to());
-        g.setLineDashes();
-        double below = y + tubeHalf + 14 * size;
+        double tubeHalf = tubeHalf(scale);
+        tube(g, start, y, scale);
+        end(g, start, y, cut.path().way(0), cut.from(), scale);
+        end(g, end, y, cut.path().way(cut.path().bends()).negate(), cut.to(), scale);
+        double below = y + beneath + tubeHalf + 14 * size;
         Lettering lettering = Lettering.on(g.getCanvas());
-        if (cut.tubeLength().isPresent()) {
+        if (!cut.path().straight()) {
+            offset(g, lettering, start, end, y, scale);
+        } else if (cut.tubeLength().isPresent()) {
+            double left = start + tubeReach(cut.from()) * scale;
+            double right = end - tubeReach(cut.to()) * scale;
+            g.setLineWidth(1);
             g.setStroke(theme.hand());
             g.strokeLine(left, below, right, below);
             g.strokeLine(left, below - 5, left, below + 5);
             g.strokeLine(right, below - 5, right, below + 5);
-            lettering.label(
+            figure(
+                    lettering,
                     words.units().text(Math.max(0, cut.tubeLength().getAsDouble()), Quantity.LENGTH),
                     (start + end) / 2,
-                    below,
-                    TextAlignment.CENTER,
-                    theme.line(),
-                    theme.ground(),
-                    Fonts.figures(13 * size));
+                    below);
         }
         Font small = Fonts.text(12 * size);
         double names = below + 17 * size;
@@ -176,10 +188,50 @@ final class LinkCard extends VBox {
         lettering.write(second, Math.min(most, far), names, TextAlignment.RIGHT, theme.second(), small);
     }
 
-    private static void insert(GraphicsContext g, double x, double y, double half, EndCut end) {
-        if (end.shank().isPresent()) {
-            g.strokeLine(x, y - half, x, y + half);
-        }
+    private void figure(Lettering lettering, String text, double x, double y) {
+        lettering.label(text, x, y, TextAlignment.CENTER, theme.line(), theme.ground(), Fonts.figures(13 * size));
+    }
+
+    /** The tube's two sides: a broad stroke with the ground drawn over its inside. */
+    private void tube(GraphicsContext g, double start, double y, double scale) {
+        BarPath path = cut.path();
+        double most = path.straight() ? path.length() / 2 : Double.MAX_VALUE;
+        List<Vector2D> middle = path.points(
+                Math.min(tubeReach(cut.from()), Math.min(most, path.straight(0))),
+                Math.min(tubeReach(cut.to()), Math.min(most, path.straight(path.bends()))));
+        double[] xs = middle.stream()
+                .mapToDouble(point -> start + point.getX() * scale)
+                .toArray();
+        double[] ys =
+                middle.stream().mapToDouble(point -> y - point.getY() * scale).toArray();
+        double half = tubeHalf(scale);
+        g.setLineCap(StrokeLineCap.BUTT);
+        g.setLineJoin(StrokeLineJoin.ROUND);
+        g.setStroke(theme.line());
+        g.setLineWidth(2 * half + 1.8);
+        g.strokePolyline(xs, ys, xs.length);
+        g.setStroke(theme.ground());
+        g.setLineWidth(2 * half - 1.8);
+        g.strokePolyline(xs, ys, xs.length);
+    }
+
+    /** The line of the pins, and how far the bar stands off it where it does most. */
+    private void offset(GraphicsContext g, Lettering lettering, double start, double end, double y, double scale) {
+        g.setLineWidth(1);
+        g.setStroke(theme.second());
+        g.setLineDashes(10, 3, 2, 3);
+        g.strokeLine(start, y, end, y);
+        g.setLineDashes();
+        List<Vector2D> middle = cut.path().points(0, 0);
+        Vector2D most = middle.stream()
+                .max(Comparator.comparingDouble(point -> Math.abs(point.getY())))
+                .orElseThrow();
+        double x = start + most.getX() * scale;
+        double far = y - most.getY() * scale;
+        g.setStroke(theme.hand());
+        g.strokeLine(x, y, x, far);
+        g.strokeLine(x - 5, far, x + 5, far);
+        figure(lettering, words.units().text(cut.path().offset(), Quantity.LENGTH), x, (y + far) / 2);
     }
 
     /** What is at an end, and its hand where it has a thread. */
@@ -203,7 +255,17 @@ final class LinkCard extends VBox {
         return end.tubeReach().orElse(UNKNOWN_REACH);
     }
 
-    private void end(GraphicsContext g, double pin, int way, double y, EndCut cutEnd, double scale) {
+    /** An end drawn from its pin into the bar, the way that the bar leaves the pin. */
+    private void end(GraphicsContext g, double x, double y, Vector2D way, EndCut cutEnd, double scale) {
+        g.save();
+        g.translate(x, y);
+        g.rotate(-Math.toDegrees(Math.atan2(way.getY(), way.getX())));
+        g.setLineWidth(1.4);
+        end(g, cutEnd, scale);
+        g.restore();
+    }
+
+    private void end(GraphicsContext g, EndCut cutEnd, double scale) {
         LinkEnd made = cutEnd.end();
         double eye = Math.max(6, reach(made) * EYE_PART * scale);
         g.setStroke(theme.line());
@@ -211,23 +273,31 @@ final class LinkCard extends VBox {
             g.setLineDashes(3, 3);
         }
         if (made.kind() != LinkEnd.Kind.WELDED) {
-            g.strokeOval(pin - eye, y - eye, 2 * eye, 2 * eye);
+            g.strokeOval(-eye, -eye, 2 * eye, 2 * eye);
         }
         g.setLineDashes();
-        g.strokeOval(pin - 2.5, y - 2.5, 5, 5);
+        g.strokeOval(-2.5, -2.5, 5, 5);
         Optional<ThreadedShank> shank = cutEnd.shank();
+        double tubeHalf = tubeHalf(scale);
+        g.setStroke(theme.line());
+        double tubeEnd = tubeReach(cutEnd) * scale;
+        g.strokeLine(tubeEnd, -tubeHalf, tubeEnd, tubeHalf);
         if (shank.isEmpty() || made.reach().isEmpty()) {
             return;
         }
-        double insertFace =
-                pin + way * (made.reach().getAsDouble() + shank.get().exposed()) * scale;
+        double insertFace = (made.reach().getAsDouble() + shank.get().exposed()) * scale;
         double nut = shank.get().jamNut() * scale;
         double shoulder = shank.get().insertShoulder() * scale;
-        g.strokeLine(pin + way * eye, y - 2.5, insertFace, y - 2.5);
-        g.strokeLine(pin + way * eye, y + 2.5, insertFace, y + 2.5);
+        g.strokeLine(eye, -2.5, insertFace, -2.5);
+        g.strokeLine(eye, 2.5, insertFace, 2.5);
         g.setStroke(theme.hand());
-        g.strokeRect(Math.min(insertFace, insertFace - way * nut), y - 6, nut, 12);
+        g.strokeRect(insertFace - nut, -6, nut, 12);
         g.setStroke(theme.second());
-        g.strokeRect(Math.min(insertFace, insertFace + way * shoulder), y - 8, shoulder, 16);
+        g.strokeRect(insertFace, -8, shoulder, 16);
+        g.setLineDashes(4, 3);
+        g.setLineWidth(1);
+        double insertEnd = tubeEnd + cutEnd.insertDepth() * scale;
+        g.strokeLine(insertEnd, -tubeHalf, insertEnd, tubeHalf);
+        g.setLineDashes();
     }
 }

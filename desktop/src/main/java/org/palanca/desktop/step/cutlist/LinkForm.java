@@ -44,22 +44,25 @@ final class LinkForm {
     private static final String FROM = "from";
     private static final String TO = "to";
     private static final String TUBE = "tube";
+    private static final String SHAPE = "shape";
     private static final String TAPED = "taped";
 
     /** The user's own lines of the catalogue, beside the settings. */
     private static final String OWN = "hardware.csv";
 
     private final CutListPane pane;
-    private final Sections sections = new Sections("cutlist", List.of(FROM, TO, TUBE, TAPED));
+    private final Sections sections = new Sections("cutlist", List.of(FROM, TO, TUBE, SHAPE, TAPED));
     private final CheckBox both = new CheckBox();
     private final CutFields fields;
     private final EndForm ends;
+    private final ShapeForm shapes;
     private HardwareCatalogue catalogue = HardwareCsv.generic();
 
     LinkForm(CutListPane pane) {
         this.pane = pane;
         fields = new CutFields(pane);
         ends = new EndForm(pane, fields, this::change);
+        shapes = new ShapeForm(pane, fields, this::change);
         both.setId("cut-both");
         both.setSelected(true);
         sections.open(Optional.of(FROM));
@@ -91,6 +94,7 @@ final class LinkForm {
         sections.fill(FROM, ends.rows(cut, true, catalogue));
         sections.fill(TO, ends.rows(cut, false, catalogue));
         sections.fill(TUBE, tube(cut));
+        sections.fill(SHAPE, shapes.rows(cut));
         sections.fill(TAPED, taped(cut));
         List<Node> rows = new ArrayList<>();
         rows.add(Labels.sentence(
@@ -138,23 +142,21 @@ final class LinkForm {
         rows.add(sizes);
         FlowPane row = fields.row();
         fields.length(
-                row,
-                "cut-outside",
-                "cutlist.outside",
-                now.outside(),
-                value -> take.accept(new LinkTube(value, Math.min(now.wall(), value / 2), now.material())));
-        fields.length(
-                row,
-                "cut-wall",
-                "cutlist.wall_field",
-                now.wall(),
-                value -> take.accept(new LinkTube(now.outside(), value, now.material())));
+                row, "cut-outside", "cutlist.outside", now.outside(), value -> take.accept(now.withOutside(value)));
+        fields.length(row, "cut-wall", "cutlist.wall_field", now.wall(), value -> take.accept(now.withWall(value)));
         TextField material = new TextField(now.material());
         material.setId("cut-material");
         material.setPrefColumnCount(8);
-        material.setOnAction(event -> take.accept(
-                new LinkTube(now.outside(), now.wall(), material.getText().strip())));
+        material.setOnAction(
+                event -> take.accept(now.withMaterial(material.getText().strip())));
         row.getChildren().add(Labels.over(w.text("cutlist.material"), material));
+        row.getChildren()
+                .add(fields.field(
+                        "cut-yield",
+                        "cutlist.yield",
+                        Quantity.STRESS,
+                        now.yield(),
+                        typed -> take.accept(now.withYield(typed))));
         fields.length(
                 row,
                 "cut-adjustment",
@@ -263,10 +265,14 @@ final class LinkForm {
                 ? Optional.of(SidedName.of(cut.link().name()).mirrored())
                         .filter(name -> axle.link(name).isPresent())
                 : Optional.empty();
-        UnaryOperator<Link> each = link -> link.name().equals(cut.link().name())
-                        || mirrored.filter(link.name()::equals).isPresent()
-                ? link.withMake(how.apply(link.make()))
-                : link;
+        UnaryOperator<Link> each = link -> {
+            if (link.name().equals(cut.link().name())) {
+                return link.withMake(how.apply(link.make()));
+            }
+            return mirrored.filter(link.name()::equals).isPresent()
+                    ? link.withMake(how.apply(link.make().mirrored()).mirrored())
+                    : link;
+        };
         boolean done = pane.document()
                 .change(
                         pane.vehicle().withAxle(axle.withLinkage(axle.linkage().mapLinks(each))),
