@@ -15,6 +15,7 @@ import org.palanca.vehicle.LeafSpring;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.Wishbone;
 
 /**
  * Everything that moves and is neither tyre, housing nor link: uprights and knuckles, arms, bellcranks, rack, leaf
@@ -46,6 +47,13 @@ final class BodyDrawing {
     }
 
     private void body(BodyName body) {
+        if (body.isWishbone()) {
+            Wishbone.of(axle).stream()
+                    .filter(arm -> arm.body() == body)
+                    .findFirst()
+                    .ifPresent(this::brackets);
+            return;
+        }
         List<Vector3D> points = axle.mounts().stream()
                 .filter(mount -> mount.body().equals(body))
                 .map(mount -> at(mount.name()))
@@ -58,6 +66,25 @@ final class BodyDrawing {
                 line(points.get(i - 1), points.get(i));
             }
         }
+    }
+
+    /** What a wishbone carries, each from the nearest place of its legs, which are drawn as links. */
+    private void brackets(Wishbone arm) {
+        Vector3D ball = at(arm.ball());
+        for (Mount mount : axle.mounts()) {
+            if (mount.body() == arm.body()) {
+                Vector3D there = at(mount.name());
+                Vector3D front = nearest(there, at(arm.front()), ball);
+                Vector3D rear = nearest(there, at(arm.rear()), ball);
+                line(there.distance(front) < there.distance(rear) ? front : rear, there);
+            }
+        }
+    }
+
+    private static Vector3D nearest(Vector3D point, Vector3D from, Vector3D to) {
+        Vector3D along = to.subtract(from);
+        double part = point.subtract(from).dotProduct(along) / along.getNormSq();
+        return from.add(Math.max(0, Math.min(1, part)), along);
     }
 
     /** A wheel's centre for what carries a wheel, the pin for what turns on one. */

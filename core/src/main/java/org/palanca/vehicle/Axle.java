@@ -97,9 +97,10 @@ public record Axle(
                 || joints().stream().anyMatch(joint -> joint.body().equals(body));
     }
 
-    /** Names of all bodies that mounts and joints are on, and of a live axle's housing. */
+    /** Names of all bodies that mounts and joints are on, of a live axle's housing, and of wishbones, which may carry something. */
     public List<BodyName> bodies() {
         Set<BodyName> bodies = new HashSet<>();
+        Wishbone.of(this).forEach(arm -> bodies.add(arm.body()));
         mounts().forEach(mount -> bodies.add(mount.body()));
         joints().forEach(joint -> bodies.add(joint.body()));
         if (!independent()) {

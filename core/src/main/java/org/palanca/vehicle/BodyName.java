@@ -37,6 +37,14 @@ public enum BodyName {
     ARM_LEFT(Side.LEFT),
     ARM_RIGHT(Side.RIGHT),
 
+    /** Two upper legs that meet in one ball of the upright, welded into one arm. */
+    UPPER_ARM_LEFT(Side.LEFT),
+    UPPER_ARM_RIGHT(Side.RIGHT),
+
+    /** Two lower legs that meet in one ball of the upright. */
+    LOWER_ARM_LEFT(Side.LEFT),
+    LOWER_ARM_RIGHT(Side.RIGHT),
+
     /** What a pushrod turns, or the lever of a torsion bar. */
     ROCKER_LEFT(Side.LEFT),
     ROCKER_RIGHT(Side.RIGHT),
@@ -68,6 +76,16 @@ public enum BodyName {
     /** An arm that is held to the axle by bushings of its own. */
     public static BodyName arm(Side side) {
         return side == Side.LEFT ? ARM_LEFT : ARM_RIGHT;
+    }
+
+    /** Two upper legs that meet in one ball of the upright. */
+    public static BodyName upperArm(Side side) {
+        return side == Side.LEFT ? UPPER_ARM_LEFT : UPPER_ARM_RIGHT;
+    }
+
+    /** Two lower legs that meet in one ball of the upright. */
+    public static BodyName lowerArm(Side side) {
+        return side == Side.LEFT ? LOWER_ARM_LEFT : LOWER_ARM_RIGHT;
     }
 
     /** What a pushrod turns, or the lever of a torsion bar. */
@@ -105,6 +123,11 @@ public enum BodyName {
     /** Whether it carries a wheel. */
     public boolean isKnuckle() {
         return this == KNUCKLE_LEFT || this == KNUCKLE_RIGHT;
+    }
+
+    /** Whether it is an arm that two links make. */
+    public boolean isWishbone() {
+        return compareTo(UPPER_ARM_LEFT) >= 0 && compareTo(LOWER_ARM_RIGHT) <= 0;
     }
 
     /** Its name in files, word keys and mechanisms, such as {@code knuckle left}. */

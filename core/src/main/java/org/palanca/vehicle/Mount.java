@@ -34,6 +34,10 @@ public record Mount(String name, BodyName body, Placement placement, List<Hole> 
         return new Mount(name, body, placement, holes, other);
     }
 
+    public Mount withBody(BodyName other) {
+        return new Mount(name, other, placement, holes, canMove);
+    }
+
     public boolean onFrame() {
         return body == BodyName.FRAME;
     }

@@ -1,8 +1,10 @@
 package org.palanca.vehicle;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.geometry.Side;
 
@@ -88,6 +90,15 @@ public record Surroundings(
             return body;
         }
         return axle.independent() ? BodyName.knuckle(at.getY() >= 0 ? Side.LEFT : Side.RIGHT) : BodyName.AXLE;
+    }
+
+    /** The bodies that parts and hoses are fixed to. */
+    public Set<BodyName> bodies() {
+        Set<BodyName> bodies = EnumSet.noneOf(BodyName.class);
+        parts.forEach(part -> bodies.add(part.body()));
+        hoses.forEach(
+                hose -> bodies.addAll(List.of(hose.from().body(), hose.to().body())));
+        return bodies;
     }
 
     public Optional<Part> part(String name) {

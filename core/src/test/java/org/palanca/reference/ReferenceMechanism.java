@@ -36,6 +36,7 @@ final class ReferenceMechanism {
     private double left;
     private double right;
     private double steer;
+    private Placed last;
 
     ReferenceMechanism(JsonNode vehicle, String place) {
         this.vehicle = vehicle;
@@ -153,6 +154,7 @@ final class ReferenceMechanism {
         axle.path("links").properties().forEach(entry -> link(out, placed, entry.getValue()));
         axle.path("joints").properties().forEach(entry -> joint(out, placed, entry.getValue()));
         axle.path("leaves").properties().forEach(entry -> leaf(out, placed, entry.getValue()));
+        origins.keySet().stream().filter(body -> body.contains(" arm ")).forEach(body -> arm(out, placed, body));
         for (int side : new int[] {1, -1}) {
             double rise = placed.carry(carrier(side), wheel(side)).getZ()
                     - wheel(side).getZ();
@@ -172,6 +174,19 @@ final class ReferenceMechanism {
         String to = link.path("to").asText();
         double off = placed.mount(from).distance(placed.mount(to)) - at(from).distance(at(to));
         out.add((gives && locates(body(from), body(to)) ? 1 : RIGID) * off);
+    }
+
+    /** What a wishbone carries is on a body that coincides with the ends of its two legs; these stay as they are. */
+    private void arm(List<Double> out, Placed placed, String arm) {
+        String role = arm.substring(0, arm.indexOf(' '));
+        String knuckle = "knuckle " + arm.substring(arm.lastIndexOf(' ') + 1);
+        axle.path("links").forEach(leg -> {
+            String ball = leg.path("to").asText();
+            if (leg.path("role").asText().equals(role) && body(ball).equals(knuckle)) {
+                coincide(out, placed, leg.path("from").asText(), arm, RIGID);
+                coincide(out, placed, ball, arm, RIGID);
+            }
+        });
     }
 
     private void joint(List<Double> out, Placed placed, JsonNode joint) {
@@ -293,12 +308,18 @@ final class ReferenceMechanism {
             at = optimum(at);
         }
         Placed placed = new Placed(at);
+        last = placed;
         List<Wheel> wheels = new ArrayList<>();
         for (int side : new int[] {1, -1}) {
             wheels.add(new Wheel(
                     placed.carry(wheelBody(side), wheel(side)), placed.turned(wheelBody(side), Vector3D.PLUS_J)));
         }
         return wheels;
+    }
+
+    /** Where a mount was at the pose that was solved last. */
+    Vector3D mount(String name) {
+        return last.mount(name);
     }
 
     private RealVector optimum(RealVector start) {

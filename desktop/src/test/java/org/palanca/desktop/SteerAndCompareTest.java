@@ -17,12 +17,15 @@ import javafx.scene.layout.Region;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.palanca.desktop.board.PadLayout;
+import org.palanca.desktop.control.BodyChooser;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.desktop.theme.Lettering;
 import org.palanca.drawing.Elevation;
 import org.palanca.study.steering.PickupAdvice;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.BodyName;
+import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Scheme;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.Vehicle;
@@ -312,5 +315,25 @@ class SteerAndCompareTest extends WindowTest {
                 - before.position("rack housing right", vehicle().wheelbase()).getX();
         assertThat(rack).isLessThan(-0.005);
         assertThat(housing).isCloseTo(rack, within(1e-6));
+    }
+
+    /** Every mount says what it is fixed to, of the bodies that are there: a coilover begun on the lower arm, then on the upright. */
+    @Test
+    void aMountIsFixedToAnotherBody() {
+        step("shocks");
+        press("#shock-add");
+        step("links");
+        onFx(() -> window.state().selectionProperty().set(new MountRef(AxlePlace.FRONT, "coilover lower left")));
+        BodyChooser body = lookup("#mount-body").queryAs(BodyChooser.class);
+        assertThat(body.getValue()).isEqualTo(BodyName.LOWER_ARM_LEFT);
+        assertThat(body.getItems())
+                .contains(BodyName.FRAME, BodyName.UPPER_ARM_LEFT, BodyName.KNUCKLE_LEFT, BodyName.RACK)
+                .doesNotContain(BodyName.AXLE, BodyName.BELLCRANK);
+        onFx(() -> body.setValue(BodyName.KNUCKLE_LEFT));
+        assertThat(front().mount("coilover lower right").orElseThrow().body()).isEqualTo(BodyName.KNUCKLE_RIGHT);
+        onFx(() -> window.state().selectionProperty().set(new MountRef(AxlePlace.FRONT, "lower ball left")));
+        onFx(() -> body.setValue(BodyName.FRAME));
+        assertThat(trouble()).contains("holds nothing");
+        assertThat(body.getValue()).as("what is, not what was refused").isEqualTo(BodyName.KNUCKLE_LEFT);
     }
 }

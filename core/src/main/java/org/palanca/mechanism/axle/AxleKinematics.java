@@ -76,7 +76,8 @@ public class AxleKinematics {
     public AxleKinematics(Vehicle vehicle, AxlePlace place) {
         this.vehicle = vehicle;
         axle = vehicle.axle(place).orElseThrow(() -> new IllegalArgumentException("no " + place.id() + " axle"));
-        Mechanism mechanism = AxleMechanism.of(axle, vehicle.wheelbase());
+        Mechanism mechanism = AxleMechanism.of(
+                axle, vehicle.wheelbase(), vehicle.build().surroundings(place).bodies());
         solver = PoseSolver.of(mechanism);
         modes = new Modes(mechanism.unknowns());
         drivers = new double[mechanism.drivers().size()];

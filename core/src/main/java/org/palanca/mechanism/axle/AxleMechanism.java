@@ -32,6 +32,7 @@ import org.palanca.vehicle.LeafSpring;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Steering;
+import org.palanca.vehicle.Wishbone;
 
 /**
  * Turns a described axle into bodies, members and drivers. Every suspension goes through here alike: what differs is the
@@ -67,9 +68,15 @@ public final class AxleMechanism {
     /** Members that stay as they are where others give: a leaf's links are steel, its own rates are all it has. */
     private final Set<String> stiff = new HashSet<>();
 
-    private AxleMechanism(Axle axle, double wheelbase) {
+    /** Wishbones that something is fixed to: only these are bodies of their own, the others are two rods. */
+    private final List<Wishbone> arms;
+
+    private AxleMechanism(Axle axle, double wheelbase, Set<BodyName> bearing) {
         this.axle = axle;
         this.wheelbase = wheelbase;
+        arms = Wishbone.of(axle).stream()
+                .filter(arm -> bearing.contains(arm.body()) || axle.hasBody(arm.body()))
+                .toList();
     }
 
     /**
@@ -79,7 +86,16 @@ public final class AxleMechanism {
      * @throws IllegalArgumentException when a link or joint names a mount that is not there
      */
     public static Mechanism of(Axle axle, double wheelbase) {
-        return new AxleMechanism(axle, wheelbase).build();
+        return of(axle, wheelbase, Set.of());
+    }
+
+    /**
+     * The same, of an axle that something is fixed to besides its mounts.
+     *
+     * @param bearing the bodies that it is fixed to
+     */
+    public static Mechanism of(Axle axle, double wheelbase, Set<BodyName> bearing) {
+        return new AxleMechanism(axle, wheelbase, bearing).build();
     }
 
     /** The body whose wheel centre's rise is the travel of a side. */
@@ -101,7 +117,10 @@ public final class AxleMechanism {
     }
 
     private Mechanism build() {
-        axle.links().forEach(link -> members.add(rod(link)));
+        axle.links().stream()
+                .filter(link -> arms.stream().noneMatch(arm -> arm.legs().contains(link)))
+                .forEach(link -> members.add(rod(link)));
+        arms.forEach(this::arm);
         axle.joints().forEach(this::joint);
         axle.linkage().leaves().forEach(this::leaf);
         List<Driver> drivers = new ArrayList<>();
@@ -120,6 +139,7 @@ public final class AxleMechanism {
         }
         axle.mounts().forEach(mount -> names.add(mount.body()));
         axle.joints().forEach(joint -> names.add(joint.body()));
+        arms.forEach(arm -> names.add(arm.body()));
         names.remove(BodyName.FRAME);
         return names.stream().map(name -> new Body(name.id(), origin(name))).toList();
     }
@@ -140,6 +160,11 @@ public final class AxleMechanism {
             if (mount.body().equals(body)) {
                 sum = sum.add(at(mount.name()));
                 count++;
+            }
+        }
+        for (Wishbone arm : arms) {
+            if (count == 0 && arm.body() == body) {
+                return at(arm.ball());
             }
         }
         return count == 0 ? sum : sum.scalarMultiply(1.0 / count);
@@ -177,6 +202,15 @@ public final class AxleMechanism {
         Rod rod = new Rod(
                 link.name(), point(link.from()), point(link.to()), link.length().orElse(apart));
         return bushed(rod, link.rate());
+    }
+
+    /** An arm of one piece on the line of its pivots, with the upright's ball at its end; each member goes by a leg's name. */
+    private void arm(Wishbone arm) {
+        String body = arm.body().id();
+        String pivots = arm.legs().get(0).name();
+        String outer = arm.legs().get(1).name();
+        members.add(new Hinge(pivots, body(arm.front()), body, at(arm.front()), at(arm.rear())));
+        members.add(new BallJoint(outer, point(arm.ball()), new BodyPoint(body, at(arm.ball()))));
     }
 
     private void joint(Joint joint) {

@@ -9,9 +9,9 @@ import org.palanca.base.geometry.Side;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Joint;
-import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.Wishbone;
 
 /**
  * The arms that carry one wheel, however they are described: two links that meet in a ball, an arm on a hinge with a ball at
@@ -34,7 +34,7 @@ public record CornerArms(Optional<Arm> upper, Optional<Arm> lower) {
      * @param front index of a mount on its inner axis
      * @param rear index of another
      */
-    public record Wishbone(int ball, int front, int rear) implements Arm {}
+    public record PlaneArm(int ball, int front, int rear) implements Arm {}
 
     /**
      * A strut: its top moves as if on an arm square to the strut.
@@ -50,8 +50,8 @@ public record CornerArms(Optional<Arm> upper, Optional<Arm> lower) {
     /** The arms of one side's wheel. */
     public static CornerArms of(Axle axle, Side side) {
         BodyName knuckle = BodyName.knuckle(side);
-        Optional<Arm> upper = meeting(axle, knuckle, LinkRole.UPPER);
-        Optional<Arm> lower = meeting(axle, knuckle, LinkRole.LOWER);
+        Optional<Arm> upper = meeting(axle, side, LinkRole.UPPER);
+        Optional<Arm> lower = meeting(axle, side, LinkRole.LOWER);
         for (Joint joint : axle.joints()) {
             if (joint instanceof Joint.Strut strut && body(axle, strut.foot()).equals(knuckle)) {
                 upper = Optional.of(new StrutTop(axle.mountIndex(strut.top()), axle.mountIndex(strut.foot())));
@@ -69,26 +69,10 @@ public record CornerArms(Optional<Arm> upper, Optional<Arm> lower) {
         return new CornerArms(upper, lower);
     }
 
-    /** Two or more links of a role that meet in one mount on the knuckle. */
-    private static Optional<Arm> meeting(Axle axle, BodyName knuckle, LinkRole role) {
-        for (Mount mount : axle.mounts()) {
-            if (!mount.body().equals(knuckle)) {
-                continue;
-            }
-            List<String> inner = new ArrayList<>();
-            for (Link link : axle.links(role)) {
-                if (link.from().equals(mount.name())) {
-                    inner.add(link.to());
-                } else if (link.to().equals(mount.name())) {
-                    inner.add(link.from());
-                }
-            }
-            if (inner.size() >= 2) {
-                return Optional.of(new Wishbone(
-                        axle.mountIndex(mount.name()), axle.mountIndex(inner.get(0)), axle.mountIndex(inner.get(1))));
-            }
-        }
-        return Optional.empty();
+    private static Optional<Arm> meeting(Axle axle, Side side, LinkRole role) {
+        return Wishbone.of(axle, side, role)
+                .map(arm -> new PlaneArm(
+                        axle.mountIndex(arm.ball()), axle.mountIndex(arm.front()), axle.mountIndex(arm.rear())));
     }
 
     /** Arms that turn on a hinge of the frame and end in a ball on the knuckle, the lowest first. */
@@ -108,7 +92,7 @@ public record CornerArms(Optional<Arm> upper, Optional<Arm> lower) {
                     // Heights are the same wherever the axle line is.
                     Vector3D at = axle.position(ball.mount(), 0);
                     arms.add(new Placed(
-                            new Wishbone(
+                            new PlaneArm(
                                     axle.mountIndex(ball.mount()),
                                     axle.mountIndex(hinge.from()),
                                     axle.mountIndex(hinge.to())),

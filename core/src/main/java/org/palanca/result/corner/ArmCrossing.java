@@ -118,7 +118,7 @@ public final class ArmCrossing extends SideResult {
             y = run(motion, strut.foot(), strut.ball(), 1);
             z = run(motion, strut.foot(), strut.ball(), 2);
         } else {
-            CornerArms.Wishbone wishbone = (CornerArms.Wishbone) arm;
+            CornerArms.PlaneArm wishbone = (CornerArms.PlaneArm) arm;
             double ax = run(motion, wishbone.front(), wishbone.ball(), 0);
             double ay = run(motion, wishbone.front(), wishbone.ball(), 1);
             double az = run(motion, wishbone.front(), wishbone.ball(), 2);

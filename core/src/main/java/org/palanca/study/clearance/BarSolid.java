@@ -13,6 +13,7 @@ import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkHardware;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.Wishbone;
 import org.palanca.vehicle.hardware.BarPath;
 import org.palanca.vehicle.hardware.LinkTube;
 
@@ -32,10 +33,17 @@ final class BarSolid {
     private final double radius;
     private final double[] reach;
     private final List<Double> ways;
+    private final Axes axes;
 
-    private BarSolid(BarPath path, Carrier carrier, double radius, double[] reach, List<Double> ways) {
+    /** Where the bar's own plane lies in its carrier's frame: its first pin, along the line of its pins, and out. */
+    private record Axes(Vector3D pin, Vector3D along, Vector3D out) {
+        static final Axes OWN = new Axes(Vector3D.ZERO, Vector3D.PLUS_I, Vector3D.PLUS_J);
+    }
+
+    private BarSolid(BarPath path, Carrier carrier, Axes axes, double radius, double[] reach, List<Double> ways) {
         this.path = path;
         this.carrier = carrier;
+        this.axes = axes;
         this.radius = radius;
         this.reach = reach;
         this.ways = ways;
@@ -48,6 +56,21 @@ final class BarSolid {
         LinkTube tube = hardware.tube(link);
         BarPath path = axle.path(link, vehicle.wheelbase());
         double radius = tube.outside() / 2;
+        double[] reach = {reach(hardware, link, true), reach(hardware, link, false)};
+        Optional<Wishbone> arm = Wishbone.of(axle).stream()
+                .filter(one -> one.legs().contains(link))
+                .filter(one -> model.bodyIndex(one.body()).isPresent())
+                .findFirst();
+        if (arm.isPresent()) {
+            // A leg of an arm that carries something goes with it.
+            int body = model.bodyIndex(arm.get().body()).orElseThrow();
+            Vector3D pin = axle.position(link.from(), vehicle.wheelbase());
+            Vector3D along =
+                    axle.position(link.to(), vehicle.wheelbase()).subtract(pin).normalize();
+            Vector3D out = link.make().shape().map(shape -> shape.out(along)).orElseGet(along::orthogonal);
+            Axes axes = new Axes(pin.subtract(model.originAtRide(body)), along, out);
+            return new BarSolid(path, new Carrier.Moving(body), axes, radius, reach, List.of(0.0));
+        }
         Carrier.Anchor from = new Carrier.Anchor.AtMount(axle.mountIndex(link.from()));
         Optional<BarTurn> turn = BarTurn.of(vehicle, axle, link);
         Carrier carrier = turn.<Carrier>map(bent -> new Carrier.Bar(from, bent))
@@ -55,8 +78,7 @@ final class BarSolid {
         List<Double> ways = turn.map(bent -> ways(
                         -bent.free(vehicle, axle, -1), bent.free(vehicle, axle, 1), APART * radius / path.offset()))
                 .orElse(List.of(0.0));
-        return new BarSolid(
-                path, carrier, radius, new double[] {reach(hardware, link, true), reach(hardware, link, false)}, ways);
+        return new BarSolid(path, carrier, Axes.OWN, radius, reach, ways);
     }
 
     /** From the pin to where a link's thread begins, or its tube ends [m]; as usual where that is not known. */

@@ -144,6 +144,12 @@ public final class VehicleCheck {
                 findings.add(Finding.error(at + "/mounts/" + mount.name() + "/mirror_of", message));
             });
         }
+        findings.addAll(WishboneCheck.of(
+                axle,
+                vehicle.wheelbase(),
+                vehicle.build().surroundings(axle.place()).bodies(),
+                at,
+                broken));
         Set<String> used = new HashSet<>();
         List<Link> sound = new ArrayList<>();
         for (Link link : axle.links()) {

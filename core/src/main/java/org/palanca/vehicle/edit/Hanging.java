@@ -13,6 +13,7 @@ import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Linkage;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Placement;
+import org.palanca.vehicle.Wishbone;
 import org.palanca.vehicle.springing.Springing;
 
 /** An axle to which mirrored pairs of mounts, links and pins are being added. */
@@ -32,6 +33,11 @@ final class Hanging {
     /** What moves with the left wheel. */
     BodyName carrier() {
         return axle.independent() ? BodyName.knuckle(Side.LEFT) : BodyName.AXLE;
+    }
+
+    /** What a shock or a drop link stands on at the left: the lower arm of a wheel that has one, or else what moves with the wheel. */
+    BodyName lowerCarrier() {
+        return Wishbone.of(axle, Side.LEFT, LinkRole.LOWER).map(Wishbone::body).orElse(carrier());
     }
 
     /** Two mounts, told for the left one: ahead of the axle line, out from the middle, up from the ground [m]. */

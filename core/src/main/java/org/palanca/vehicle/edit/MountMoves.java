@@ -1,10 +1,12 @@
 package org.palanca.vehicle.edit;
 
+import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.jspecify.annotations.Nullable;
 import org.palanca.base.geometry.Side;
 import org.palanca.base.units.Quantity;
 import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Placement;
@@ -45,6 +47,20 @@ public final class MountMoves {
                 ? taped(axle.position(ref.mount(), vehicle.wheelbase()), axle.lineX(vehicle.wheelbase()))
                 : new Placement.MirrorOf(mirrorOf);
         return vehicle.withAxle(axle.withMount(mount.withPlacement(placement)));
+    }
+
+    /** Fixes a mount to another body where it is, and its image on the other side to that body's. */
+    public static Vehicle onBody(Vehicle vehicle, MountRef ref, BodyName body) {
+        Axle axle = axle(vehicle, ref);
+        Mount mount = mount(axle, ref.mount());
+        Axle next = axle.withMount(mount.withBody(body));
+        Optional<Mount> other = mount.placement() instanceof Placement.MirrorOf mirror
+                ? axle.mount(mirror.mount())
+                : axle.mirrorImage(ref.mount());
+        if (other.isPresent()) {
+            next = next.withMount(other.get().withBody(body.mirrored()));
+        }
+        return vehicle.withAxle(next);
     }
 
     /**

@@ -44,7 +44,7 @@ public final class SpringingMoves {
     private SpringingMoves() {}
 
     /**
-     * With shocks on each side, and what springs them: lower mounts beside the wheel's inner face, the stroke split so that
+     * With shocks on each side, and what springs them: lower mounts beside the wheel's inner face, on the lower arm where there is one, the stroke split so that
      * 45 parts of 100 are left for bump. Springs are of an ordinary rate, to be set to the weight.
      */
     public static Vehicle addShocks(Vehicle vehicle, AxlePlace place, ShockSize size, ShockLayout layout) {
@@ -65,7 +65,7 @@ public final class SpringingMoves {
         double high = low + size.collapsed() + size.stroke() * UP;
         String name = free(axle, spring.isPresent() ? "coilover" : "shock");
         Hanging hanging = new Hanging(axle);
-        hanging.mounts(name + " lower", hanging.carrier(), -Lengths.inches(4), out, low)
+        hanging.mounts(name + " lower", hanging.lowerCarrier(), -Lengths.inches(4), out, low)
                 .mounts(name + " upper", BodyName.FRAME, -Lengths.inches(3), out - Lengths.inches(1.5), high);
         return hanging.on(axle.springing().withShocks(both(axle, name, Optional.of(size), spring)));
     }
@@ -77,7 +77,7 @@ public final class SpringingMoves {
         double free = size.stroke() / 0.65;
         String name = free(axle, "spring");
         Hanging hanging = new Hanging(axle);
-        hanging.mounts(name + " lower", hanging.carrier(), Lengths.inches(3), out, low)
+        hanging.mounts(name + " lower", hanging.lowerCarrier(), Lengths.inches(3), out, low)
                 .mounts(name + " upper", BodyName.FRAME, Lengths.inches(3), out, low + 0.7 * free);
         return hanging.on(axle.springing().withShocks(both(axle, name, Optional.empty(), Optional.of(coils(free)))));
     }
@@ -100,7 +100,7 @@ public final class SpringingMoves {
         BodyName rocker = BodyName.rocker(Side.LEFT);
         String name = free(axle, "coilover");
         Hanging hanging = new Hanging(axle);
-        hanging.mounts("pushrod outer", hanging.carrier(), push, out, low)
+        hanging.mounts("pushrod outer", hanging.lowerCarrier(), push, out, low)
                 .mounts("pushrod inner", rocker, push, out, high)
                 .mounts("rocker pin", BodyName.FRAME, pin, out + Lengths.inches(1.5), high)
                 .mounts("rocker bearing", BodyName.FRAME, pin, out - Lengths.inches(1.5), high)
@@ -253,7 +253,7 @@ public final class SpringingMoves {
     }
 
     /**
-     * With a sway bar across the frame: two arms on one axis, each with an upright drop link to the axle or upright. Its rate
+     * With a sway bar across the frame: two arms on one axis, each with an upright drop link to the axle, lower arm or upright. Its rate
      * is that of a 7/8 in bar as long as its arms are apart: common practice, no source.
      */
     public static Vehicle addSwayBar(Vehicle vehicle, AxlePlace place) {
@@ -269,7 +269,7 @@ public final class SpringingMoves {
         hanging.mounts(name + " pin", BodyName.FRAME, pin, out, high)
                 .mounts(name + " bearing", BodyName.FRAME, pin, out / 2, high)
                 .mounts(name + " arm", arm, end, out, high)
-                .mounts(name + " drop link", hanging.carrier(), end, out, low)
+                .mounts(name + " drop link", hanging.lowerCarrier(), end, out, low)
                 .links(name + " link", LinkRole.DROP_LINK, name + " arm", name + " drop link")
                 .pins(name + " axis", name + " bearing", name + " pin", arm);
         List<SwayBar> bars = new ArrayList<>(axle.springing().swayBars());

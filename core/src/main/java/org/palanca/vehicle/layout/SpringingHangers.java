@@ -13,6 +13,7 @@ import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Linkage;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Placement;
+import org.palanca.vehicle.Wishbone;
 
 /**
  * What shocks, stops, straps and bars of an axle hang on: their mounts, the rockers and bar arms that they turn, and the rods
@@ -83,6 +84,10 @@ final class SpringingHangers {
     /** The body that carries the wheel in the other linkage, for what was on the one that carries it here. */
     private BodyName body(Mount mount, Linkage other) {
         if (mount.onFrame() || TURNED.contains(mount.body())) {
+            return mount.body();
+        }
+        boolean kept = Wishbone.of(axle.withLinkage(other)).stream().anyMatch(arm -> arm.body() == mount.body());
+        if (kept) {
             return mount.body();
         }
         if (!other.type().independent()) {

@@ -43,6 +43,9 @@ class UnitStyleTest {
         "43.8, RATE, MILLIMETRES, 43800",
         "150, PRESSURE, INCH_SIXTEENTHS, 1034213.59",
         "1034, PRESSURE, MILLIMETRES, 1034000",
+        "58, STRESS, INCH_SIXTEENTHS, 399895923",
+        "400, STRESS, MILLIMETRES, 400000000",
+        "70 ksi, STRESS, MILLIMETRES, 482633010.5",
         "10 bar, PRESSURE, INCH_SIXTEENTHS, 1000000",
         "50, TWIST_RATE, INCH_SIXTEENTHS, 3884.11",
         "67.79 N·m/°, TWIST_RATE, INCH_SIXTEENTHS, 3884.08",
@@ -62,7 +65,12 @@ class UnitStyleTest {
     void whatIsWrittenIsReadBackTheSame(Quantity quantity) {
         for (LengthStyle style : LengthStyle.values()) {
             UnitStyle units = new UnitStyle(style);
-            double value = quantity == Quantity.ANGLE ? 1.25 : quantity == Quantity.LENGTH ? 1.2 : 4.321e5;
+            double value = switch (quantity) {
+                case ANGLE -> 1.25;
+                case LENGTH -> 1.2;
+                case STRESS -> 4.321e8;
+                default -> 4.321e5;
+            };
             String written = units.format(value, quantity).number();
             double read = units.parse(written, quantity);
             assertThat(units.format(read, quantity).number()).isEqualTo(written);

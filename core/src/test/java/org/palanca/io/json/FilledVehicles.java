@@ -37,6 +37,9 @@ import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Weights;
+import org.palanca.vehicle.edit.MountMoves;
+import org.palanca.vehicle.edit.ShockLayout;
+import org.palanca.vehicle.edit.SpringingMoves;
 import org.palanca.vehicle.hardware.BarBend;
 import org.palanca.vehicle.hardware.BarShape;
 import org.palanca.vehicle.hardware.BoltWay;
@@ -54,6 +57,7 @@ import org.palanca.vehicle.layout.StarterSteering;
 import org.palanca.vehicle.layout.StarterVehicle;
 import org.palanca.vehicle.springing.Air;
 import org.palanca.vehicle.springing.Shock;
+import org.palanca.vehicle.springing.ShockSize;
 import org.palanca.vehicle.survey.Axis;
 import org.palanca.vehicle.survey.Box;
 import org.palanca.vehicle.survey.Instrument;
@@ -211,6 +215,16 @@ final class FilledVehicles {
             }
         }
         return all;
+    }
+
+    /** Wishbones that carry what springs them. */
+    static Vehicle onArms() {
+        Vehicle bare = of(StarterLayout.of(SuspensionType.DOUBLE_WISHBONE));
+        ShockSize size = new ShockSize("on arms", 0.3, 0.4, 0.05, 0.06, 0.025);
+        Vehicle sprung = SpringingMoves.addSwayBar(
+                SpringingMoves.addShocks(bare, AxlePlace.REAR, size, ShockLayout.PUSHROD), AxlePlace.REAR);
+        return MountMoves.onBody(
+                sprung, new MountRef(AxlePlace.REAR, "pushrod outer right"), BodyName.upperArm(Side.RIGHT));
     }
 
     private static Vehicle of(StarterLayout rearLayout) {

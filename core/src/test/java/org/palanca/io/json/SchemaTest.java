@@ -111,6 +111,7 @@ class SchemaTest {
     void everythingThatTheSchemaKnowsIsWrittenAndComesBack() throws Exception {
         List<Vehicle> vehicles = new ArrayList<>(FilledVehicles.ofEveryType());
         vehicles.add(FilledVehicles.cycled());
+        vehicles.add(FilledVehicles.onArms());
         vehicles.add(FilledVehicles.fromTheFloor());
         Examples.FILES.forEach(file -> vehicles.add(Examples.vehicle(file)));
         for (String line : RARE.lines().toList()) {

@@ -11,6 +11,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
+import org.palanca.desktop.control.BodyChooser;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.result.catalogue.AxleModel;
@@ -75,7 +76,8 @@ final class HoseForm {
     private void end(FlowPane row, String id, String label, Hose.End end, AxleModel model, Consumer<Hose.End> take) {
         Words w = pane.words();
         BodyChooser body = new BodyChooser(
-                id + "-body", model, end.body(), pane::words, chosen -> take.accept(new Hose.End(chosen, end.at())));
+                        id + "-body", pane::words, chosen -> take.accept(new Hose.End(chosen, end.at())))
+                .show(model.axle(), end.body());
         PlaceText places = pane.places();
         String shown = places.of(end.at(), w.units().length());
         TextField at = new TextField(shown);

@@ -16,6 +16,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.control.AxleTape;
+import org.palanca.desktop.control.BodyChooser;
 import org.palanca.desktop.control.BoxFields;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
@@ -88,8 +89,8 @@ final class PartForm {
         kind.setConverter(Choices.names(pane::words, one -> "part.kind." + one.id()));
         kind.setValue(part.kind());
         kind.setOnAction(event -> replace(part.withKind(kind.getValue())));
-        BodyChooser body = new BodyChooser(
-                "part-body-" + index, model, part.body(), pane::words, chosen -> replace(part.withBody(chosen)));
+        BodyChooser body = new BodyChooser("part-body-" + index, pane::words, chosen -> replace(part.withBody(chosen)))
+                .show(model.axle(), part.body());
         HBox on = new HBox(5, Labels.of(w.text("cycle.on"), "second"), body);
         on.setAlignment(Pos.BASELINE_LEFT);
         what.getChildren().addAll(kind, on);

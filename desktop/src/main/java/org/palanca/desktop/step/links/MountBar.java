@@ -12,10 +12,12 @@ import org.jspecify.annotations.Nullable;
 import org.palanca.base.geometry.SidedName;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
+import org.palanca.desktop.control.BodyChooser;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.step.MountMeasures;
 import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Placement;
@@ -29,8 +31,8 @@ public final class MountBar extends StackPane {
     private final Supplier<Words> words;
     private final Label hint = new Label();
     private final Label name = new Label();
-    private final Label about = new Label();
     private final Button mirror = new Button();
+    private final BodyChooser body;
     private final MountMeasures measures;
     private final FlowPane row = new FlowPane(10, 4);
 
@@ -44,11 +46,11 @@ public final class MountBar extends StackPane {
         mirror.setId("mount-mirror");
         mirror.getStyleClass().add("quiet");
         mirror.setOnAction(event -> toggleMirror());
+        body = new BodyChooser("mount-body", words, this::fixTo);
         name.getStyleClass().add("mount-name");
-        about.getStyleClass().add("second");
         hint.getStyleClass().add("second");
         hint.setWrapText(true);
-        VBox title = new VBox(name, about);
+        VBox title = new VBox(name, body);
         title.setAlignment(Pos.CENTER_LEFT);
         title.getStyleClass().add("mount-title");
         mirror.setMinWidth(USE_PREF_SIZE);
@@ -77,7 +79,8 @@ public final class MountBar extends StackPane {
         Axle axle = axle();
         name.setText(mount.name());
         boolean paired = mount.mirrored() || axle.mirrorImage(mount.name()).isPresent();
-        about.setText(w.text(paired ? "mount.about_pair" : "mount.about", w.text("body." + mount.body())));
+        body.setAccessibleText(w.text("mount.body"));
+        body.show(axle, mount.body());
         measures.show(state.selectionProperty().get());
         mirror.setText(w.text(paired ? "mount.unlink" : "mount.link"));
         mirror.setVisible(paired || twin(axle, mount.name()) != null);
@@ -104,6 +107,16 @@ public final class MountBar extends StackPane {
         Message said = Message.of(what, state.selectionProperty().get().mount());
         if (!document.change(next, said, "")) {
             refresh();
+        }
+    }
+
+    private void fixTo(BodyName chosen) {
+        Mount mount = mount();
+        if (mount != null && chosen != mount.body()) {
+            change(
+                    MountMoves.onBody(
+                            document.vehicle(), state.selectionProperty().get(), chosen),
+                    "change.body");
         }
     }
 
