@@ -1,6 +1,7 @@
 package org.palanca.drawing;
 
 import java.util.List;
+import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.geometry.Side;
 import org.palanca.base.units.Lengths;
@@ -8,6 +9,7 @@ import org.palanca.drawing.Shape.Role;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.study.driveline.HalfShaftStudy;
 import org.palanca.study.driveline.ShaftRun;
+import org.palanca.vehicle.Differential;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Surroundings;
@@ -26,7 +28,7 @@ public final class ShaftDrawing {
         this.scriber = scriber;
     }
 
-    /** The shaft of a live axle, or the half-shafts of an independent one, as far as they are described. */
+    /** The drive shaft and the half-shafts of an independent axle, as far as they are described. */
     public static List<Shape> of(AxleModel model, Elevation elevation) {
         return Projected.seen(elevation, scriber -> draw(model, scriber));
     }
@@ -34,16 +36,30 @@ public final class ShaftDrawing {
     /** Draws what turns the wheels, as far as it is described. */
     static void draw(AxleModel model, Scriber scriber) {
         Surroundings around = model.vehicle().build().surroundings(model.axle().place());
+        around.driveline().ifPresent(line -> shaft(model, line, scriber));
         if (model.axle().independent()) {
             around.halfShafts().ifPresent(shafts -> halfShafts(model, shafts, scriber));
-        } else {
-            around.driveline().ifPresent(line -> shaft(model, line, scriber));
+            differential(model, scriber);
         }
+    }
+
+    /** The housing of a differential that hangs in the frame. */
+    private static void differential(AxleModel model, Scriber scriber) {
+        hung(model).ifPresent(hung -> scriber.ball(Role.HOUSING, hung.middle(), hung.radius()));
+    }
+
+    private static Optional<Differential> hung(AxleModel model) {
+        return model.axle().independent()
+                ? model.vehicle().build().surroundings(model.axle().place()).differential()
+                : Optional.empty();
     }
 
     /** Gearbox's shaft, shaft, and pinion; both shafts' lines are carried on past the joints, so that the angles show. */
     public static List<Shape> shaft(AxleModel model, Driveline line, Elevation elevation) {
-        return Projected.seen(elevation, scriber -> shaft(model, line, scriber));
+        return Projected.seen(elevation, scriber -> {
+            differential(model, scriber);
+            shaft(model, line, scriber);
+        });
     }
 
     private static void shaft(AxleModel model, Driveline line, Scriber scriber) {
@@ -51,7 +67,8 @@ public final class ShaftDrawing {
         ShaftRun run = ShaftRun.at(model, line);
         drawing.bar("gearbox", line.output().subtract(STUB, run.outputWay()), line.output());
         drawing.bar("shaft", line.output(), run.pinion());
-        drawing.bar("pinion", run.pinion(), run.pinion().add(line.reach(), run.pinionWay()));
+        double nose = hung(model).map(Differential::nose).orElse(line.reach());
+        drawing.bar("pinion", run.pinion(), run.pinion().add(nose, run.pinionWay()));
         drawing.line(line.output(), line.output().add(STUB, run.outputWay()));
         if (line.joints() == Driveline.Joints.DOUBLE_AT_GEARBOX) {
             drawing.joint(line.output().subtract(JOINT_RADIUS, run.outputWay()));
@@ -67,7 +84,10 @@ public final class ShaftDrawing {
 
     /** Both half-shafts, and the lines of what they join: straight across at the inner joint, the wheel's at the outer. */
     public static List<Shape> halfShafts(AxleModel model, HalfShafts shafts, Elevation elevation) {
-        return Projected.seen(elevation, scriber -> halfShafts(model, shafts, scriber));
+        return Projected.seen(elevation, scriber -> {
+            differential(model, scriber);
+            halfShafts(model, shafts, scriber);
+        });
     }
 
     private static void halfShafts(AxleModel model, HalfShafts shafts, Scriber scriber) {

@@ -16,6 +16,7 @@ import org.palanca.base.geometry.Side;
  * @param parts things with shapes, on the frame and on what moves
  * @param hoses what hangs free between frame and axle
  * @param driveline what drives it
+ * @param differential where it hangs in the frame, between independent wheels; empty: where the half-shafts say, in the middle
  * @param halfShafts what drives its wheels where they are independent
  * @param leftEnd name of the survey's mark at its left end; empty text where none is measured
  * @param rightEnd name of the mark at its right end
@@ -26,12 +27,21 @@ public record Surroundings(
         List<Part> parts,
         List<Hose> hoses,
         Optional<Driveline> driveline,
+        Optional<Differential> differential,
         Optional<HalfShafts> halfShafts,
         String leftEnd,
         String rightEnd) {
     /** Nothing known. */
     public static final Surroundings NONE = new Surroundings(
-            Optional.empty(), List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(), "", "");
+            Optional.empty(),
+            List.of(),
+            List.of(),
+            List.of(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            "",
+            "");
 
     public Surroundings {
         obstacles = List.copyOf(obstacles);
@@ -40,11 +50,12 @@ public record Surroundings(
     }
 
     public Surroundings withWell(WheelWell other) {
-        return new Surroundings(Optional.of(other), obstacles, parts, hoses, driveline, halfShafts, leftEnd, rightEnd);
+        return new Surroundings(
+                Optional.of(other), obstacles, parts, hoses, driveline, differential, halfShafts, leftEnd, rightEnd);
     }
 
     public Surroundings withObstacles(List<Obstacle> other) {
-        return new Surroundings(well, other, parts, hoses, driveline, halfShafts, leftEnd, rightEnd);
+        return new Surroundings(well, other, parts, hoses, driveline, differential, halfShafts, leftEnd, rightEnd);
     }
 
     /** With an obstacle in the place of the obstacle of that name. */
@@ -55,11 +66,11 @@ public record Surroundings(
     }
 
     public Surroundings withParts(List<Part> other) {
-        return new Surroundings(well, obstacles, other, hoses, driveline, halfShafts, leftEnd, rightEnd);
+        return new Surroundings(well, obstacles, other, hoses, driveline, differential, halfShafts, leftEnd, rightEnd);
     }
 
     public Surroundings withHoses(List<Hose> other) {
-        return new Surroundings(well, obstacles, parts, other, driveline, halfShafts, leftEnd, rightEnd);
+        return new Surroundings(well, obstacles, parts, other, driveline, differential, halfShafts, leftEnd, rightEnd);
     }
 
     /**
@@ -92,6 +103,11 @@ public record Surroundings(
         return axle.independent() ? BodyName.knuckle(at.getY() >= 0 ? Side.LEFT : Side.RIGHT) : BodyName.AXLE;
     }
 
+    /** Middle of a half-shaft's inner joint [m], vehicle frame: at the differential, or in its absence where the shafts say. */
+    public Vector3D inner(HalfShafts shafts, Side side) {
+        return differential.map(hung -> hung.inner(side)).orElseGet(() -> shafts.inner(side));
+    }
+
     /** The bodies that parts and hoses are fixed to. */
     public Set<BodyName> bodies() {
         Set<BodyName> bodies = EnumSet.noneOf(BodyName.class);
@@ -113,14 +129,21 @@ public record Surroundings(
     }
 
     public Surroundings withDriveline(Driveline other) {
-        return new Surroundings(well, obstacles, parts, hoses, Optional.of(other), halfShafts, leftEnd, rightEnd);
+        return new Surroundings(
+                well, obstacles, parts, hoses, Optional.of(other), differential, halfShafts, leftEnd, rightEnd);
+    }
+
+    public Surroundings withDifferential(Differential other) {
+        return new Surroundings(
+                well, obstacles, parts, hoses, driveline, Optional.of(other), halfShafts, leftEnd, rightEnd);
     }
 
     public Surroundings withHalfShafts(HalfShafts other) {
-        return new Surroundings(well, obstacles, parts, hoses, driveline, Optional.of(other), leftEnd, rightEnd);
+        return new Surroundings(
+                well, obstacles, parts, hoses, driveline, differential, Optional.of(other), leftEnd, rightEnd);
     }
 
     public Surroundings withEnds(String left, String right) {
-        return new Surroundings(well, obstacles, parts, hoses, driveline, halfShafts, left, right);
+        return new Surroundings(well, obstacles, parts, hoses, driveline, differential, halfShafts, left, right);
     }
 }

@@ -41,6 +41,7 @@ import org.palanca.study.travel.WorstPose;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyName;
+import org.palanca.vehicle.Differential;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Hose;
@@ -411,7 +412,7 @@ class CycleTest extends WindowTest {
     }
 
     private String inspected() {
-        return lookup(".inspector .label").queryAllAs(Label.class).stream()
+        return lookup(".label").queryAllAs(Label.class).stream()
                 .map(Label::getText)
                 .collect(Collectors.joining("; "));
     }
@@ -724,7 +725,7 @@ class CycleTest extends WindowTest {
         assertThat(shafts.inner().getY()).isCloseTo(inches(7), within(1e-9));
         assertThat(label("#shaft-headline")).startsWith("No joint binds");
         enter("#shaft-half-limit", "3");
-        assertThat(label("#shaft-headline")).contains("A half-shaft’s joint binds");
+        assertThat(label("#shaft-headline")).contains("Each half-shaft: a joint binds");
         press("#shaft-pose-left-up");
         assertThat(window.state().poseProperty().get().left()).isPositive();
         enter("#shaft-inner-ahead", "1/2");
@@ -740,6 +741,41 @@ class CycleTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.Z);
         push(KeyCode.CONTROL, KeyCode.Z);
         assertThat(vehicle().build().surroundings(AxlePlace.REAR).halfShafts()).isEmpty();
+    }
+
+    /** A differential off the middle: the shafts are told each for itself, and the drive shaft beside them stands still. */
+    @Test
+    void aDifferentialHangsInTheFrame() throws Exception {
+        Path plover = folder.resolve("plover.palanca.json");
+        copyExample("plover.palanca.json", plover);
+        onFx(() -> window.files().open(plover));
+        onFx(() -> window.state().axleProperty().set(AxlePlace.REAR));
+        step("shaft");
+        section("shaft-open-half");
+        press("#shaft-take-half");
+        section("shaft-open-differential");
+        enter("#shaft-middle-left", "2");
+        Differential hung =
+                vehicle().build().surroundings(AxlePlace.REAR).differential().orElseThrow();
+        assertThat(hung.middle().getY()).isCloseTo(inches(2), within(1e-9));
+        assertThat(hung.left()).as("as the half-shafts had it").isCloseTo(inches(6), within(1e-9));
+        assertThat(sideTexts()).anyMatch(text -> text.startsWith("Left half-shaft:"));
+        enter("#shaft-hung-ears", "7 1/2");
+        enter("#shaft-hung-plate", "1/4");
+        assertThat(sideTexts()).anyMatch(text -> text.contains("8 in over its plates"));
+        enter("#shaft-hung-nose", "-3");
+        assertThat(trouble()).contains("nose");
+        section("shaft-open-shaft");
+        press("#shaft-take");
+        assertThat(lookup("#shaft-board").query().isVisible()).isTrue();
+        assertThat(sideTexts()).anyMatch(text -> text.startsWith("The drive shaft"));
+    }
+
+    private List<String> sideTexts() {
+        settle();
+        return lookup(".label").queryAllAs(Label.class).stream()
+                .map(label -> plain(label.getText()))
+                .toList();
     }
 
     /** Turning the housing of a steered axle costs caster: both on one picture, and turned by the button, degree for degree. */

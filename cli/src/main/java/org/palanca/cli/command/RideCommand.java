@@ -6,7 +6,7 @@ import java.util.concurrent.Callable;
 import org.palanca.base.words.Verdict;
 import org.palanca.base.words.Words;
 import org.palanca.cli.print.ReportJson;
-import org.palanca.study.driveline.ShaftWords;
+import org.palanca.study.assessment.ShaftVerdicts;
 import org.palanca.study.ride.RideStudy;
 import org.palanca.study.ride.RideWords;
 import org.palanca.vehicle.AxlePlace;
@@ -37,7 +37,7 @@ public final class RideCommand implements Callable<Integer> {
             ReportJson report = new ReportJson("ride", vehicle, words);
             for (AxlePlace place : input.axles(vehicle)) {
                 report.said(report.axle(place), "springs", RideWords.of(RideStudy.of(vehicle, place)));
-                report.said(report.axle(place), "shafts", ShaftWords.of(vehicle, place));
+                report.said(report.axle(place), "shafts", ShaftVerdicts.of(vehicle, place));
             }
             out.println(report.text());
             return ExitCodes.OK;
@@ -46,7 +46,7 @@ public final class RideCommand implements Callable<Integer> {
             out.println(words.text("axle." + place.id()));
             List<Verdict> springs = RideWords.of(RideStudy.of(vehicle, place));
             springs.forEach(one -> out.println((one.good() ? "    " : "  ! ") + words.text(one.message())));
-            List<Verdict> shafts = ShaftWords.of(vehicle, place);
+            List<Verdict> shafts = ShaftVerdicts.of(vehicle, place);
             shafts.forEach(one -> out.println((one.good() ? "    " : "  ! ") + words.text(one.message())));
             if (springs.isEmpty() && shafts.isEmpty()) {
                 out.println("    " + words.text("no_springs"));

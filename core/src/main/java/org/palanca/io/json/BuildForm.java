@@ -8,6 +8,7 @@ import org.palanca.base.units.Quantity;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.ClearanceRules;
+import org.palanca.vehicle.Differential;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Hose;
@@ -104,6 +105,7 @@ final class BuildForm {
                 fields.partsIfAny("parts", PartForm::part, Surroundings::parts),
                 fields.partsIfAny("hoses", BuildForm::hose, Surroundings::hoses),
                 fields.partIfAny("driveline", BuildForm::driveline, Surroundings::driveline),
+                fields.partIfAny("differential", BuildForm::differential, Surroundings::differential),
                 fields.partIfAny("half_shafts", BuildForm::halfShafts, Surroundings::halfShafts),
                 leftEnd,
                 rightEnd);
@@ -148,6 +150,19 @@ final class BuildForm {
                 fields.constant("joints", Driveline.Joints.TWO, Driveline::joints),
                 fields.angle("limit_deg", Driveline.COMMON_LIMIT, Driveline::limit),
                 fields.angle("phase_deg", 0, Driveline::phase));
+    }
+
+    private static Differential differential(Fields<Differential> fields) {
+        return new Differential(
+                fields.value("middle_mm", Form.PLACE, Differential::middle),
+                fields.angle("pinion_deg", 0, Differential::pinion),
+                fields.length("nose_mm", Differential::nose),
+                fields.length("drop_mm", 0, Differential::drop),
+                fields.length("left_mm", Differential::left),
+                fields.length("right_mm", Differential::right),
+                fields.length("radius_mm", Differential::radius),
+                fields.optional("ears_mm", Quantity.LENGTH, Differential::ears),
+                fields.length("plate_mm", 0, Differential::plate));
     }
 
     private static HalfShafts halfShafts(Fields<HalfShafts> fields) {

@@ -19,7 +19,6 @@ import org.palanca.floor.placing.BoltFit;
 import org.palanca.floor.placing.MountAsBuilt;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.result.targets.Scorecard;
-import org.palanca.study.driveline.ShaftWords;
 import org.palanca.study.fit.CutReady;
 import org.palanca.study.fit.FitWords;
 import org.palanca.study.ride.RideStudy;
@@ -154,7 +153,7 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
                     () -> steer(axle),
                     () -> cycle(place),
                     () -> said(Fault.Job.SHOCKS, place, RideWords.of(RideStudy.of(vehicle, place))),
-                    () -> said(Fault.Job.SHAFT, place, ShaftWords.of(vehicle, place)),
+                    () -> said(Fault.Job.SHAFT, place, ShaftVerdicts.of(vehicle, place)),
                     () -> placed(place),
                     () -> cut(axle));
         }

@@ -21,6 +21,7 @@ import org.palanca.study.driveline.ShaftRun;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyName;
+import org.palanca.vehicle.Differential;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Link;
@@ -54,6 +55,11 @@ public final class CollisionBodies {
 
     /** Radius of an ordinary drive shaft [m]: 3 in across. */
     private static final double SHAFT = Lengths.inches(1.5);
+
+    /** Radius of an ordinary pinion's nose, and of an inner joint at its flange [m]. */
+    private static final double NOSE = Lengths.inches(2.25);
+
+    private static final double FLANGE = Lengths.inches(2);
 
     /** Radius of an ordinary half-shaft's bar [m]. */
     private static final double HALF_SHAFT = Lengths.inches(0.625);
@@ -300,20 +306,42 @@ public final class CollisionBodies {
 
     private void shafts() {
         Surroundings around = vehicle.build().surroundings(axle.place());
-        if (!axle.independent()) {
-            around.driveline().ifPresent(this::shaft);
-        }
+        around.driveline().ifPresent(this::shaft);
         if (axle.independent()) {
             around.halfShafts().ifPresent(this::halfShafts);
+            around.differential().ifPresent(this::differential);
         }
     }
 
+    /** Its housing, and its nose out to the pinion's joint. */
+    private void differential(Differential hung) {
+        List<Convex> pieces = new ArrayList<>();
+        pieces.add(Convex.ball(hung.middle(), hung.radius()));
+        // Round ends would reach past the joints' middles.
+        double flange = Math.min(FLANGE, hung.radius());
+        pieces.add(Convex.capsule(
+                hung.middle().add(new Vector3D(0, Math.max(0, hung.left() - flange), 0)),
+                hung.middle().subtract(new Vector3D(0, Math.max(0, hung.right() - flange), 0)),
+                flange));
+        pieces.add(Convex.capsule(hung.middle(), hung.pinionJoint(axle.place()), Math.min(NOSE, hung.radius())));
+        add(
+                Sort.HOUSING.of("differential"),
+                Message.of("thing.differential"),
+                Part.Kind.DRIVELINE,
+                new Carrier.Frame(),
+                Solid.of(pieces),
+                HOUSING,
+                SHAFTS);
+    }
+
     private void shaft(Driveline line) {
-        int body = model.bodyIndex(BodyName.AXLE).orElseThrow();
         Vector3D pinion = ShaftRun.at(model, line).pinion();
-        Carrier carrier = new Carrier.Between(
-                new Carrier.Anchor.Still(line.output()),
-                new Carrier.Anchor.On(body, pinion.subtract(model.originAtRide(body))));
+        Carrier.Anchor atPinion = new Carrier.Anchor.Still(pinion);
+        if (!axle.independent()) {
+            int body = model.bodyIndex(BodyName.AXLE).orElseThrow();
+            atPinion = new Carrier.Anchor.On(body, pinion.subtract(model.originAtRide(body)));
+        }
+        Carrier carrier = new Carrier.Between(new Carrier.Anchor.Still(line.output()), atPinion);
         double length = Vector3D.distance(line.output(), pinion);
         add(
                 Sort.SHAFT.of("drive"),
@@ -328,10 +356,7 @@ public final class CollisionBodies {
     private void halfShafts(HalfShafts shafts) {
         for (Side side : Side.values()) {
             int body = model.bodyIndex(AxleMechanism.wheelBody(axle, side)).orElseThrow();
-            Vector3D inner = new Vector3D(
-                    shafts.inner().getX(),
-                    side.sign() * shafts.inner().getY(),
-                    shafts.inner().getZ());
+            Vector3D inner = vehicle.build().surroundings(axle.place()).inner(shafts, side);
             Vector3D outer = AxleMechanism.wheelCentre(axle, vehicle.wheelbase(), side)
                     .subtract(new Vector3D(0, side.sign() * shafts.inset(), 0));
             Carrier carrier = new Carrier.Between(

@@ -13,17 +13,70 @@ import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Vehicle;
 
 /**
- * The half-shafts of an independent axle over bump, droop and steer.
+ * The half-shafts of an independent axle over bump, droop and steer, each for itself: an offset differential makes them unlike.
  *
- * @param inner largest angle at an inner joint [rad]
- * @param outer largest angle at an outer joint [rad]
- * @param shortest least length between joint middles [m]
- * @param longest greatest length [m]
- * @param worst pose of the largest angle
+ * @param left the left one
+ * @param right the right one
  */
-public record HalfShaftStudy(double inner, double outer, double shortest, double longest, WheelTravel worst) {
+public record HalfShaftStudy(Travelled left, Travelled right) {
     private static final int STEPS = 21;
     private static final int STEERS = 5;
+    private static final int WAY = 8;
+
+    /** Less apart than this two shafts are alike [m, rad]: what rounding leaves between the sides. */
+    private static final double SAME = 1e-6;
+
+    /**
+     * One shaft over the travel.
+     *
+     * @param ride length between joint middles at ride [m]
+     * @param inner largest angle at its inner joint [rad]
+     * @param outer largest angle at its outer joint [rad]
+     * @param shortest least length between joint middles [m]
+     * @param longest greatest length [m]
+     * @param worst pose of the largest angle
+     */
+    public record Travelled(
+            double ride, double inner, double outer, double shortest, double longest, WheelTravel worst) {
+        private static Travelled atRide(Shaft shaft) {
+            return new Travelled(
+                    shaft.length(), shaft.inner(), shaft.outer(), shaft.length(), shaft.length(), WheelTravel.RIDE);
+        }
+
+        /** How far it slides over the travel [m]. */
+        public double plunge() {
+            return longest - shortest;
+        }
+
+        /** Length to order it by [m], with the inner joint in the middle of its plunge: then as much is left at either end. */
+        public double order() {
+            return (shortest + longest) / 2;
+        }
+
+        /** The larger of its joints' largest angles [rad]. */
+        public double most() {
+            return Math.max(inner, outer);
+        }
+
+        private boolean like(Travelled other) {
+            return Math.abs(ride - other.ride) < SAME
+                    && Math.abs(shortest - other.shortest) < SAME
+                    && Math.abs(longest - other.longest) < SAME
+                    && Math.abs(inner - other.inner) < SAME
+                    && Math.abs(outer - other.outer) < SAME;
+        }
+
+        private Travelled with(Shaft shaft, WheelTravel pose) {
+            boolean larger = Math.max(shaft.inner(), shaft.outer()) > most();
+            return new Travelled(
+                    ride,
+                    Math.max(inner, shaft.inner()),
+                    Math.max(outer, shaft.outer()),
+                    Math.min(shortest, shaft.length()),
+                    Math.max(longest, shaft.length()),
+                    larger ? pose : worst);
+        }
+    }
 
     /**
      * One shaft at a pose.
@@ -48,10 +101,8 @@ public record HalfShaftStudy(double inner, double outer, double shortest, double
         Vector3D outward = new Vector3D(wheel.axis(0), wheel.axis(1), wheel.axis(2)).scalarMultiply(sign);
         Vector3D outer =
                 new Vector3D(wheel.centre(0), wheel.centre(1), wheel.centre(2)).subtract(shafts.inset(), outward);
-        Vector3D inner = new Vector3D(
-                shafts.inner().getX(),
-                sign * shafts.inner().getY(),
-                shafts.inner().getZ());
+        Vector3D inner =
+                model.vehicle().build().surroundings(model.axle().place()).inner(shafts, side);
         Vector3D along = outer.subtract(inner);
         return new Shaft(
                 inner, outer, outward, Vector3D.angle(along, new Vector3D(0, sign, 0)), Vector3D.angle(along, outward));
@@ -66,18 +117,11 @@ public record HalfShaftStudy(double inner, double outer, double shortest, double
     }
 
     private static HalfShaftStudy of(AxleModel model, HalfShafts shafts) {
-        HalfShaftStudy study = new HalfShaftStudy(0, 0, Double.POSITIVE_INFINITY, 0, WheelTravel.RIDE);
-        int steers = model.axle().steering().isPresent() ? STEERS : 1;
         TravelEnvelope envelope = new TravelEnvelope(model);
+        HalfShaftStudy study = onTheWay(model, shafts, envelope);
+        int steers = model.axle().steering().isPresent() ? STEERS : 1;
         double droop = envelope.lowest();
         double whole = droop + envelope.highest();
-        for (WorstPose worst : envelope.worst()) {
-            model.toRide();
-            if (model.placeAt(worst.pose())) {
-                study = study.with(at(model, shafts, Side.LEFT), worst.pose())
-                        .with(at(model, shafts, Side.RIGHT), worst.pose());
-            }
-        }
         for (int s = 0; s < steers; s++) {
             model.toRide();
             for (int i = 0; i < STEPS; i++) {
@@ -85,7 +129,7 @@ public record HalfShaftStudy(double inner, double outer, double shortest, double
                 WheelTravel pose =
                         WheelTravel.both(-droop + whole * i / (STEPS - 1)).withSteer(steer);
                 if (model.placeAt(pose) && envelope.bounds().hold()) {
-                    study = study.with(at(model, shafts, Side.LEFT), pose).with(at(model, shafts, Side.RIGHT), pose);
+                    study = study.with(model, shafts, pose);
                 }
             }
         }
@@ -93,18 +137,38 @@ public record HalfShaftStudy(double inner, double outer, double shortest, double
         return study;
     }
 
-    private HalfShaftStudy with(Shaft shaft, WheelTravel pose) {
-        boolean larger = Math.max(shaft.inner(), shaft.outer()) > Math.max(inner, outer);
-        return new HalfShaftStudy(
-                Math.max(inner, shaft.inner()),
-                Math.max(outer, shaft.outer()),
-                Math.min(shortest, shaft.length()),
-                Math.max(longest, shaft.length()),
-                larger ? pose : worst);
+    /** At ride and on the way to every worst pose: quicker, and without what lies between. Leaves the model at ride. */
+    public static HalfShaftStudy onTheWay(AxleModel model, HalfShafts shafts, TravelEnvelope envelope) {
+        model.toRide();
+        HalfShaftStudy study = new HalfShaftStudy(
+                Travelled.atRide(at(model, shafts, Side.LEFT)), Travelled.atRide(at(model, shafts, Side.RIGHT)));
+        for (WorstPose worst : envelope.worst()) {
+            model.toRide();
+            WheelTravel end = worst.pose();
+            for (int i = 1; i <= WAY; i++) {
+                double part = (double) i / WAY;
+                WheelTravel pose = new WheelTravel(part * end.left(), part * end.right(), part * end.steer());
+                if (model.placeAt(pose)) {
+                    study = study.with(model, shafts, pose);
+                }
+            }
+        }
+        model.toRide();
+        return study;
     }
 
-    /** How far a shaft slides over the travel [m]. */
-    public double plunge() {
-        return longest - shortest;
+    private HalfShaftStudy with(AxleModel model, HalfShafts shafts, WheelTravel pose) {
+        return new HalfShaftStudy(
+                left.with(at(model, shafts, Side.LEFT), pose), right.with(at(model, shafts, Side.RIGHT), pose));
+    }
+
+    /** Whether both do the same. */
+    public boolean alike() {
+        return left.like(right);
+    }
+
+    /** That of a side. */
+    public Travelled of(Side side) {
+        return side == Side.LEFT ? left : right;
     }
 }

@@ -4,6 +4,7 @@ import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.Differential;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
 
@@ -31,14 +32,20 @@ public record ShaftRun(
     /** Where it runs at the model's present pose. A live axle's pinion moves with the housing; else it stands still. */
     public static ShaftRun at(AxleModel model, Driveline line) {
         Axle axle = model.axle();
+        Optional<Differential> hung = axle.independent()
+                ? model.vehicle().build().surroundings(axle.place()).differential()
+                : Optional.empty();
         // The pinion points to the gearbox: forward from a rear axle, rearward from a front axle.
         double towards = -axle.place().outward();
-        double nose = axle.pinion();
+        double nose = hung.map(Differential::pinion).orElse(axle.pinion());
         Vector3D along = turned(model, new Vector3D(towards * Math.cos(nose), 0, Math.sin(nose)));
         Vector3D below = turned(model, new Vector3D(towards * Math.sin(nose), 0, -Math.cos(nose)));
         Vector3D left = turned(model, Vector3D.PLUS_J);
-        Vector3D pinion =
-                centre(model).add(line.reach(), along).add(line.drop(), below).add(line.offset(), left);
+        Vector3D pinion = hung.map(one -> one.pinionJoint(axle.place()))
+                .orElseGet(() -> centre(model)
+                        .add(line.reach(), along)
+                        .add(line.drop(), below)
+                        .add(line.offset(), left));
         Vector3D shaft = pinion.subtract(line.output());
         double rearward = Math.signum(shaft.getX());
         // Positive drops towards the rear, whichever way the shaft leaves the gearbox.

@@ -2,13 +2,16 @@ package org.palanca.study.driveline;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.palanca.base.geometry.Side;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Verdict;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Differential;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
+import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
 
 /** Says how an axle's shafts run, each thing in a sentence: what is good and what is not. */
@@ -25,11 +28,12 @@ public final class ShaftWords {
     public static List<Verdict> of(Vehicle vehicle, AxlePlace place) {
         List<Verdict> said = new ArrayList<>();
         if (vehicle.axle(place).orElseThrow().independent()) {
-            vehicle.build()
-                    .surroundings(place)
-                    .halfShafts()
-                    .ifPresent(
-                            shafts -> HalfShaftStudy.of(vehicle, place).ifPresent(study -> half(study, shafts, said)));
+            Surroundings around = vehicle.build().surroundings(place);
+            around.halfShafts()
+                    .ifPresent(shafts ->
+                            HalfShaftStudy.of(vehicle, place).ifPresent(study -> halves(study, shafts, said)));
+            around.differential().ifPresent(hung -> hung(hung, said));
+            ShaftStudy.of(vehicle, place).ifPresent(study -> hungShaft(study, said));
             return said;
         }
         ShaftStudy.of(vehicle, place).ifPresent(study -> shaft(vehicle, place, study, said));
@@ -117,24 +121,75 @@ public final class ShaftWords {
         }
     }
 
-    private static void half(HalfShaftStudy study, HalfShafts shafts, List<Verdict> said) {
-        double most = Math.max(study.inner(), study.outer());
+    /** The shaft to a differential that hangs in the frame stands still: it neither slides nor bends with the wheels. */
+    private static void hungShaft(ShaftStudy study, List<Verdict> said) {
+        double left = study.ride().left(study.line());
         said.add(Verdict.lacking(
-                most <= shafts.limit(),
-                Math.toDegrees(most - shafts.limit()),
-                "joints",
+                left >= 0,
+                Math.toDegrees(left),
+                "hung_joints",
                 Message.of(
-                        most <= shafts.limit() ? "shaft.half" : "shaft.half_binds",
-                        Message.angle(study.inner()),
-                        Message.angle(study.outer()),
+                        left >= 0 ? "shaft.hung_joints" : "shaft.hung_binds",
+                        Message.angle(study.ride().run().atOutput()),
+                        Message.angle(study.ride().run().atPinion()),
+                        Message.angle(study.line().limit()),
+                        new Message.Measure(study.ride().run().length(), Quantity.LENGTH))));
+        turning(study, said);
+    }
+
+    /** What its subframe must be. */
+    private static void hung(Differential hung, List<Verdict> said) {
+        hung.overPlates()
+                .ifPresent(over -> said.add(new Verdict(
+                        true,
+                        Message.of(
+                                "shaft.over_plates",
+                                Message.length(hung.ears().orElseThrow()),
+                                Message.length(hung.plate()),
+                                Message.length(over)))));
+    }
+
+    private static void halves(HalfShaftStudy study, HalfShafts shafts, List<Verdict> said) {
+        if (study.alike()) {
+            half(study.left(), "each", shafts, said);
+            return;
+        }
+        for (Side side : Side.values()) {
+            half(study.of(side), side.id(), shafts, said);
+        }
+    }
+
+    private static void half(HalfShaftStudy.Travelled shaft, String which, HalfShafts shafts, List<Verdict> said) {
+        Message name = Message.of("shaft.which." + which);
+        boolean bends = shaft.most() <= shafts.limit();
+        said.add(Verdict.lacking(
+                bends,
+                Math.toDegrees(shaft.most() - shafts.limit()),
+                "joints_" + which,
+                Message.of(
+                        bends ? "shaft.half" : "shaft.half_binds",
+                        name,
+                        Message.angle(shaft.inner()),
+                        Message.angle(shaft.outer()),
                         Message.angle(shafts.limit()))));
+        boolean slides = shaft.plunge() <= shafts.plunge();
         said.add(Verdict.lacking(
-                study.plunge() <= shafts.plunge(),
-                (study.plunge() - shafts.plunge()) / Lengths.INCH,
-                "slip",
+                slides,
+                (shaft.plunge() - shafts.plunge()) / Lengths.INCH,
+                "slip_" + which,
                 Message.of(
-                        study.plunge() <= shafts.plunge() ? "shaft.half_plunge" : "shaft.half_short",
-                        Message.length(study.plunge()),
+                        slides ? "shaft.half_plunge" : "shaft.half_short",
+                        name,
+                        Message.length(shaft.plunge()),
                         Message.length(shafts.plunge()))));
+        said.add(new Verdict(
+                true,
+                Message.of(
+                        "shaft.half_order",
+                        name,
+                        Message.length(shaft.ride()),
+                        Message.length(shaft.shortest()),
+                        Message.length(shaft.longest()),
+                        Message.length(shaft.order()))));
     }
 }

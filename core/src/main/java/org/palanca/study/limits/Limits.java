@@ -59,6 +59,7 @@ public final class Limits {
         model = clearances.model();
         springs();
         Surroundings around = model.vehicle().build().surroundings(model.axle().place());
+        // The shaft to a differential that hangs in the frame does not move with the wheels.
         if (model.axle().independent()) {
             around.halfShafts().ifPresent(this::halfShafts);
         } else {
@@ -149,15 +150,16 @@ public final class Limits {
     }
 
     private void halfShafts(HalfShafts shafts) {
-        double longest = HalfShaftStudy.at(model, shafts, Side.LEFT).length() + shafts.plunge() / 2;
+        HalfShaftStudy study = HalfShaftStudy.onTheWay(model, shafts, envelope());
         for (Side side : Side.values()) {
             add(Limit.Kind.U_JOINT, side.id(), m -> {
                 HalfShaftStudy.Shaft shaft = HalfShaftStudy.at(m, shafts, side);
                 return shafts.limit() - Math.max(shaft.inner(), shaft.outer());
             });
             add(Limit.Kind.SLIP, side.id(), m -> {
-                double length = HalfShaftStudy.at(m, shafts, side).length();
-                return Math.min(longest - length, length - longest + shafts.plunge());
+                double slid = HalfShaftStudy.at(m, shafts, side).length()
+                        - study.of(side).order();
+                return shafts.plunge() / 2 - Math.abs(slid);
             });
         }
     }

@@ -8,6 +8,7 @@ import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Build;
+import org.palanca.vehicle.Differential;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Hose;
@@ -112,8 +113,11 @@ public final class RideHeight {
         }
         if (old.halfShafts().isPresent()) {
             HalfShafts shafts = old.halfShafts().get();
-            next = next.withHalfShafts(
-                    new HalfShafts(down(shafts.inner()), shafts.inset(), shafts.limit(), shafts.plunge()));
+            next = next.withHalfShafts(shafts.withInner(down(shafts.inner())));
+        }
+        if (old.differential().isPresent()) {
+            Differential hung = old.differential().get();
+            next = next.withDifferential(hung.withMiddle(down(hung.middle())));
         }
         return next;
     }

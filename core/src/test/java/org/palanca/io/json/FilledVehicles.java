@@ -20,6 +20,7 @@ import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.ClearanceRules;
+import org.palanca.vehicle.Differential;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Hole;
@@ -112,6 +113,16 @@ final class FilledVehicles {
                 new Part("scan", BodyName.of("frame"), Part.Kind.TYRE, new Part.PointsForm(List.of(at), 0.0025)));
         Surroundings around = Surroundings.NONE
                 .withParts(parts)
+                .withDifferential(new Differential(
+                        at,
+                        Quantity.ANGLE.onGrid(0.05),
+                        0.25,
+                        0.03125,
+                        0.125,
+                        0.15625,
+                        0.125,
+                        OptionalDouble.of(0.25),
+                        0.0078125))
                 .withHalfShafts(new HalfShafts(at, 0.125, Quantity.ANGLE.onGrid(0.375), 0.05))
                 .withDriveline(new Driveline(at, 0, 0.25, 0, 0, 0.125)
                         .withJoints(Driveline.Joints.DOUBLE_AT_GEARBOX)

@@ -2,8 +2,13 @@ package org.palanca.study.driveline;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.palanca.base.units.Lengths.inches;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.function.UnaryOperator;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -12,11 +17,17 @@ import org.palanca.Examples;
 import org.palanca.base.geometry.Side;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
+import org.palanca.study.assessment.ShaftVerdicts;
+import org.palanca.study.clearance.DifferentialRoom;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.BodyName;
+import org.palanca.vehicle.Differential;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
+import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.survey.Box;
 
 /** Joints against the published closed form and against yokes and crosses turned in space. */
 class DrivelineTest {
@@ -179,8 +190,8 @@ class DrivelineTest {
         HalfShaftStudy.Shaft up = HalfShaftStudy.at(model, shafts, Side.LEFT);
         assertThat(up.inner()).isCloseTo(Math.asin(0.05 / up.length()), within(Math.toRadians(1.5)));
         HalfShaftStudy study = HalfShaftStudy.of(driven, place).orElseThrow();
-        assertThat(study.inner()).isGreaterThanOrEqualTo(up.inner());
-        assertThat(study.plunge()).isPositive();
+        assertThat(study.left().inner()).isGreaterThanOrEqualTo(up.inner());
+        assertThat(study.left().plunge()).isPositive();
         List<BentJoint> joints = BentJoint.of(model, shafts);
         assertThat(joints).hasSize(4).noneMatch(BentJoint::binds);
         model.moveTo(WheelTravel.both(0.05));
@@ -202,5 +213,102 @@ class DrivelineTest {
                         .binds())
                 .isFalse();
         assertThat(BentJoint.of(model, tight.withJoints(Driveline.Joints.ONE))).hasSize(1);
+    }
+
+    private static Vehicle hung(Differential differential, UnaryOperator<Surroundings> how) {
+        Vehicle plover = Examples.vehicle("plover.palanca.json");
+        HalfShafts shafts = new HalfShafts(Vector3D.ZERO, 0.12, Math.toRadians(22), 0.05);
+        Surroundings around = plover.build()
+                .surroundings(AxlePlace.REAR)
+                .withHalfShafts(shafts)
+                .withDifferential(differential);
+        return plover.withRails(Optional.empty()).withBuild(plover.build().with(AxlePlace.REAR, how.apply(around)));
+    }
+
+    /** 2 in to the left of the middle, as high as the wheels, inner joints 5 in out of it each way. */
+    private static Differential offset() {
+        Vehicle plover = Examples.vehicle("plover.palanca.json");
+        double height = plover.axle(AxlePlace.REAR).orElseThrow().tyre().loadedRadius();
+        double line = plover.axle(AxlePlace.REAR).orElseThrow().lineX(plover.wheelbase());
+        return new Differential(
+                new Vector3D(line, inches(2), height),
+                Math.toRadians(-3),
+                inches(10),
+                inches(1.5),
+                inches(5),
+                inches(5),
+                inches(4.5),
+                OptionalDouble.of(inches(7)),
+                inches(0.25));
+    }
+
+    /** By hand: an offset of 2 in makes the left shaft 4 in shorter than the right one, and bends and slides it more. */
+    @Test
+    void anOffsetDifferentialMakesTheHalfShaftsUnlike() {
+        Vehicle driven = hung(offset(), around -> around);
+        HalfShaftStudy study = HalfShaftStudy.of(driven, AxlePlace.REAR).orElseThrow();
+        assertThat(study.right().ride() - study.left().ride()).isCloseTo(inches(4), within(1e-5));
+        assertThat(study.left().inner()).isGreaterThan(study.right().inner());
+        assertThat(study.left().order())
+                .isCloseTo((study.left().shortest() + study.left().longest()) / 2, within(1e-12));
+        assertThat(ShaftVerdicts.of(driven, AxlePlace.REAR).stream().map(one -> Examples.WORDS.text(one.message())))
+                .anyMatch(text -> text.startsWith("Left half-shaft is"))
+                .anyMatch(text -> text.startsWith("Right half-shaft is"))
+                .anyMatch(text -> text.contains("the subframe is 7 1/2 in over its plates"));
+    }
+
+    /** By hand: nose down by 3 degrees, 10 in ahead, its line 1 1/2 in under the flanges. It stands still while the wheels move. */
+    @Test
+    void theShaftToAHungDifferentialStandsStill() {
+        Differential hung = offset();
+        Vector3D joint = hung.pinionJoint(AxlePlace.REAR);
+        assertThat(joint.getX() - hung.middle().getX())
+                .isCloseTo(
+                        inches(10) * Math.cos(Math.toRadians(3)) - inches(1.5) * Math.sin(Math.toRadians(3)),
+                        within(1e-9));
+        assertThat(joint.getZ() - hung.middle().getZ())
+                .isCloseTo(
+                        -inches(10) * Math.sin(Math.toRadians(3)) - inches(1.5) * Math.cos(Math.toRadians(3)),
+                        within(1e-9));
+        Driveline line =
+                new Driveline(joint.add(new Vector3D(0.9, 0, 0)), Math.toRadians(3), inches(12), 0, 0, inches(3));
+        Vehicle driven = hung(hung, around -> around.withDriveline(line));
+        AxleModel model = new AxleModel(driven, AxlePlace.REAR);
+        ShaftRun ride = ShaftRun.at(model, line);
+        assertThat(Vector3D.distance(ride.pinion(), joint)).isCloseTo(0, within(1e-12));
+        assertThat(Math.toDegrees(ride.atPinion())).isCloseTo(3, within(1e-6));
+        model.moveTo(WheelTravel.both(0.05));
+        assertThat(ShaftRun.at(model, line).length()).isEqualTo(ride.length());
+        assertThat(ShaftVerdicts.of(driven, AxlePlace.REAR).stream().map(one -> Examples.WORDS.text(one.message())))
+                .anyMatch(text -> text.startsWith("The drive shaft stands still at 3.0° and 3.0°"));
+    }
+
+    /** By hand: a box 5 in over the flanges leaves half an inch over a housing of 4 1/2 in radius. */
+    @Test
+    void whatIsOverTheDifferentialIsHeldAgainstTheRule() {
+        Differential hung = offset();
+        double x = hung.middle().getX();
+        double z = hung.middle().getZ() + inches(5);
+        Part floor = new Part(
+                "floor",
+                BodyName.FRAME,
+                Part.Kind.FIXED,
+                new Part.BoxForm(new Box(x - 0.3, x + 0.3, -0.4, 0.4, z, z + 0.01)));
+        assertThat(DifferentialRoom.of(hung(hung, around -> around.withParts(List.of(floor))), AxlePlace.REAR))
+                .singleElement()
+                .satisfies(one -> {
+                    assertThat(Examples.WORDS.text(one.message())).contains("floor", "leaves", "1/2 in");
+                    assertThat(one.good()).isTrue();
+                });
+        Part joined = new Part(
+                "floor",
+                BodyName.FRAME,
+                Part.Kind.FIXED,
+                floor.form(),
+                Set.of("differential"),
+                Optional.empty(),
+                Part.Moment.RIDE);
+        assertThat(DifferentialRoom.of(hung(hung, around -> around.withParts(List.of(joined))), AxlePlace.REAR))
+                .noneMatch(one -> Examples.WORDS.text(one.message()).contains("floor"));
     }
 }

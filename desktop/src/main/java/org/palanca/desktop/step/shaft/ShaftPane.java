@@ -28,8 +28,8 @@ import org.palanca.desktop.step.Sections;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
 import org.palanca.mechanism.axle.WheelTravel;
+import org.palanca.study.assessment.ShaftVerdicts;
 import org.palanca.study.driveline.PinionAdvice;
-import org.palanca.study.driveline.ShaftWords;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
@@ -45,7 +45,9 @@ public final class ShaftPane extends StepPane {
     private final ShaftBoard halves;
     private final CurveView trade;
     private final FlowPane poses = new FlowPane(6, 4);
-    private final Sections sections = new Sections("shaft", List.of("shaft", "output", "pinion", "half"));
+    private final DifferentialForm differential = new DifferentialForm(this);
+    private final Sections sections =
+            new Sections("shaft", List.of("half", "differential", "shaft", "output", "pinion"));
 
     public ShaftPane(StepContext context) {
         super(context);
@@ -69,15 +71,19 @@ public final class ShaftPane extends StepPane {
         state().poseProperty().addListener((o, before, now) -> moved());
     }
 
-    private Axle axle() {
+    Axle axle() {
         return vehicle().axle(place()).orElseThrow();
     }
 
-    private Surroundings around() {
+    double wheelbase() {
+        return vehicle().wheelbase();
+    }
+
+    Surroundings around() {
         return build().surroundings(place());
     }
 
-    private void set(Surroundings next) {
+    void set(Surroundings next) {
         change(build -> build.with(place(), next), "shaft", words().text("step.shaft"));
     }
 
@@ -100,14 +106,17 @@ public final class ShaftPane extends StepPane {
             return;
         }
         sections.clear();
-        sections.offer(axle().independent() ? List.of("half") : List.of("shaft", "output", "pinion"));
+        sections.offer(
+                axle().independent()
+                        ? List.of("half", "differential", "shaft", "output")
+                        : List.of("shaft", "output", "pinion"));
         if (axle().independent()) {
             halfShafts();
-            take(around().halfShafts().isEmpty(), () -> set(around().withHalfShafts(half())));
-        } else {
-            driveline();
-            take(around().driveline().isEmpty(), () -> set(around().withDriveline(line())));
+            take("half", around().halfShafts().isEmpty(), () -> set(around().withHalfShafts(half())));
+            differential.fill(around().differential());
         }
+        driveline();
+        take("shaft", around().driveline().isEmpty(), () -> set(around().withDriveline(line())));
         showPoses();
         moved();
         picture();
@@ -115,11 +124,14 @@ public final class ShaftPane extends StepPane {
     }
 
     /** Whose shaft happens to be just as the fields begin must be able to say so. */
-    private void take(boolean unknown, Runnable taken) {
+    private void take(String section, boolean unknown, Runnable taken) {
         if (unknown) {
             sections.add(
-                    axle().independent() ? "half" : "shaft",
-                    Labels.button("shaft-take", words().text("shaft.take"), taken));
+                    section,
+                    Labels.button(
+                            section.equals("shaft") ? "shaft-take" : "shaft-take-" + section,
+                            words().text("shaft.take"),
+                            taken));
         }
     }
 
@@ -130,11 +142,12 @@ public final class ShaftPane extends StepPane {
         }
         WheelTravel pose = state().poseProperty().get();
         boolean independent = axle().independent();
-        shaft.setVisible(!independent);
         halves.setVisible(independent);
         if (independent) {
             halves.show(vehicle(), place(), pose, half());
-        } else {
+        }
+        shaft.setVisible(!independent || around().driveline().isPresent());
+        if (shaft.isVisible()) {
             shaft.show(vehicle(), place(), pose, line());
         }
     }
@@ -180,7 +193,6 @@ public final class ShaftPane extends StepPane {
         sections.add("shaft", Labels.over(w.text("shaft.joints_title"), joints));
         FlowPane shaftRow = row("shaft");
         FlowPane outputRow = row("output");
-        FlowPane pinionRow = row("pinion");
         field(shaftRow, "limit", Quantity.ANGLE, now.limit(), Driveline::withLimit);
         field(shaftRow, "phase", Quantity.ANGLE, now.phase(), Driveline::withPhase);
         field(shaftRow, "slip", Quantity.LENGTH, now.slip(), Driveline::withSlip);
@@ -188,6 +200,10 @@ public final class ShaftPane extends StepPane {
         output(outputRow, Axis.AHEAD, now);
         output(outputRow, Axis.LEFT, now);
         output(outputRow, Axis.UP, now);
+        if (axle().independent()) {
+            return;
+        }
+        FlowPane pinionRow = row("pinion");
         field(pinionRow, "reach", Quantity.LENGTH, now.reach(), Driveline::withReach);
         field(pinionRow, "offset", Quantity.LENGTH, now.offset(), Driveline::withOffset);
         field(pinionRow, "drop", Quantity.LENGTH, now.drop(), Driveline::withDrop);
@@ -202,7 +218,7 @@ public final class ShaftPane extends StepPane {
         place(row, "out_" + axis.id(), axis, now.output(), to -> set(around().withDriveline(line().withOutput(to))));
     }
 
-    private void place(FlowPane row, String name, Axis axis, Vector3D at, Consumer<Vector3D> set) {
+    void place(FlowPane row, String name, Axis axis, Vector3D at, Consumer<Vector3D> set) {
         row.getChildren()
                 .add(new TapedField(
                         "shaft-" + name.replace('_', '-'),
@@ -226,7 +242,7 @@ public final class ShaftPane extends StepPane {
         }
     }
 
-    private FlowPane row(String section) {
+    FlowPane row(String section) {
         FlowPane row = new FlowPane(8, 6);
         sections.add(section, row);
         return row;
@@ -241,7 +257,7 @@ public final class ShaftPane extends StepPane {
         row.getChildren().add(Labels.over(words().text("shaft.field." + name), field, quantity, wordsSupplier()));
     }
 
-    private HalfShafts half() {
+    HalfShafts half() {
         return around().halfShafts()
                 .orElseGet(() -> new HalfShafts(
                         new Vector3D(
@@ -256,32 +272,12 @@ public final class ShaftPane extends StepPane {
     private void halfShafts() {
         HalfShafts now = half();
         FlowPane row = row("half");
-        for (Axis axis : Axis.values()) {
-            place(
-                    row,
-                    "inner_" + axis.id(),
-                    axis,
-                    now.inner(),
-                    to -> set(around().withHalfShafts(new HalfShafts(to, now.inset(), now.limit(), now.plunge()))));
+        for (Axis axis : around().differential().isPresent() ? new Axis[0] : Axis.values()) {
+            place(row, "inner_" + axis.id(), axis, now.inner(), to -> set(around().withHalfShafts(now.withInner(to))));
         }
-        halfField(
-                row,
-                "inset",
-                Quantity.LENGTH,
-                now.inset(),
-                (h, v) -> new HalfShafts(h.inner(), v, h.limit(), h.plunge()));
-        halfField(
-                row,
-                "half_limit",
-                Quantity.ANGLE,
-                now.limit(),
-                (h, v) -> new HalfShafts(h.inner(), h.inset(), v, h.plunge()));
-        halfField(
-                row,
-                "half_plunge",
-                Quantity.LENGTH,
-                now.plunge(),
-                (h, v) -> new HalfShafts(h.inner(), h.inset(), h.limit(), v));
+        halfField(row, "inset", Quantity.LENGTH, now.inset(), HalfShafts::withInset);
+        halfField(row, "half_limit", Quantity.ANGLE, now.limit(), HalfShafts::withLimit);
+        halfField(row, "half_plunge", Quantity.LENGTH, now.plunge(), HalfShafts::withPlunge);
     }
 
     private void halfField(
@@ -338,7 +334,7 @@ public final class ShaftPane extends StepPane {
     private void showSide() {
         Words w = words();
         List<Node> side = new ArrayList<>(VerdictColumn.of(
-                ShaftWords.of(vehicle(), place()),
+                ShaftVerdicts.of(vehicle(), place()),
                 w,
                 "shaft-headline",
                 axle().independent() ? "shaft.half_start" : "shaft.start",
