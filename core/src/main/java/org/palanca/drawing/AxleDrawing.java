@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.palanca.base.units.Lengths;
+import org.palanca.base.geometry.Side;
 import org.palanca.drawing.Shape.Point;
 import org.palanca.drawing.Shape.Role;
 import org.palanca.mechanism.axle.AxleMotion;
@@ -18,6 +18,7 @@ import org.palanca.study.clearance.PartShape;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.FrameRails;
 import org.palanca.vehicle.Hose;
+import org.palanca.vehicle.HousingBody;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Part;
@@ -29,12 +30,6 @@ import org.palanca.vehicle.springing.Strap;
 
 /** Lines of one axle, and of the vehicle around it, at the axle's present pose. */
 public final class AxleDrawing {
-    /** Tube radius of a drawn housing [m]: it has no size in the file, 3 in across is an ordinary one. */
-    static final double HOUSING_RADIUS = Lengths.inches(1.5);
-
-    /** Radius of the drawn centre section [m]. */
-    static final double CENTRE_RADIUS = Lengths.inches(5.5);
-
     private final Elevation elevation;
     private final Projected shapes;
 
@@ -169,34 +164,58 @@ public final class AxleDrawing {
 
     private void housing(AxleModel model) {
         AxleMotion motion = model.motion();
+        HousingBody body = HousingBody.of(model.vehicle(), model.axle());
         Vector3D centre = new Vector3D(motion.centreX(), motion.centreY(), motion.centreZ());
-        shapes.add(new Shape.Circle(
-                Role.HOUSING, point(centre), elevation == Elevation.SIDE ? HOUSING_RADIUS : CENTRE_RADIUS));
+        Vector3D middle = centre.add(turned(
+                motion,
+                body.middle().getX(),
+                body.middle().getY(),
+                body.middle().getZ()));
+        double round = body.differential().radius();
+        double tube = body.tube().radius();
+        if (elevation == Elevation.SIDE) {
+            shapes.add(new Shape.Circle(Role.HOUSING, point(centre), tube));
+        }
+        shapes.add(new Shape.Circle(Role.HOUSING, point(middle), round));
         double pinion = model.axle().pinion();
         Vector3D nose = turned(motion, -model.axle().place().outward() * Math.cos(pinion), 0, Math.sin(pinion));
-        if (elevation == Elevation.SIDE) {
-            shapes.add(new Shape.Circle(Role.HOUSING, point(centre), CENTRE_RADIUS));
-        }
         if (elevation != Elevation.REAR) {
-            line(
-                    Role.HOUSING,
-                    centre.add(nose.scalarMultiply(CENTRE_RADIUS)),
-                    centre.add(nose.scalarMultiply(2 * CENTRE_RADIUS)));
+            line(Role.HOUSING, middle.add(round, nose), middle.add(2 * round, nose));
         }
+        body.brake().ifPresent(brake -> brakes(model, body, brake, centre));
         if (elevation == Elevation.SIDE) {
             return;
         }
-        Vector3D thick = elevation == Elevation.TOP
-                ? turned(motion, HOUSING_RADIUS, 0, 0)
-                : turned(motion, 0, 0, HOUSING_RADIUS);
+        Vector3D thick = elevation == Elevation.TOP ? turned(motion, tube, 0, 0) : turned(motion, 0, 0, tube);
         Vector3D along = turned(motion, 0, 1, 0);
-        double from = CENTRE_RADIUS;
-        double to = (model.axle().track() - model.axle().tyre().width()) / 2;
-        for (int side : new int[] {1, -1}) {
-            Vector3D start = centre.add(along.scalarMultiply(side * from));
-            Vector3D end = centre.add(along.scalarMultiply(side * to));
+        for (Side side : Side.values()) {
+            Vector3D start = centre.add(body.middle().getY() + side.sign() * round, along);
+            Vector3D end = centre.add(side.sign() * body.end(side), along);
             line(Role.HOUSING, start.add(thick), end.add(thick));
             line(Role.HOUSING, start.subtract(thick), end.subtract(thick));
+        }
+    }
+
+    private void brakes(AxleModel model, HousingBody body, HousingBody.Brake brake, Vector3D centre) {
+        AxleMotion motion = model.motion();
+        double radius = brake.diameter() / 2;
+        if (elevation == Elevation.SIDE) {
+            shapes.add(new Shape.Circle(Role.HOUSING, point(centre), radius));
+            return;
+        }
+        Vector3D reach = elevation == Elevation.TOP ? turned(motion, radius, 0, 0) : turned(motion, 0, 0, radius);
+        Vector3D along = turned(motion, 0, 1, 0);
+        for (Side side : Side.values()) {
+            Vector3D inner = centre.add(side.sign() * body.end(side), along);
+            Vector3D outer = inner.add(side.sign() * brake.width(), along);
+            shapes.add(new Shape.Path(
+                    Role.HOUSING,
+                    List.of(
+                            point(inner.add(reach)),
+                            point(outer.add(reach)),
+                            point(outer.subtract(reach)),
+                            point(inner.subtract(reach))),
+                    true));
         }
     }
 

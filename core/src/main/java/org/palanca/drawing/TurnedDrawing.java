@@ -13,6 +13,7 @@ import org.palanca.study.clearance.HoseRun;
 import org.palanca.study.clearance.PartShape;
 import org.palanca.vehicle.FrameRails;
 import org.palanca.vehicle.Hose;
+import org.palanca.vehicle.HousingBody;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.PartRef;
 import org.palanca.vehicle.Vehicle;
@@ -139,18 +140,27 @@ public final class TurnedDrawing implements Scriber {
 
     private void housing(AxleModel model) {
         AxleMotion motion = model.motion();
+        HousingBody body = HousingBody.of(model.vehicle(), model.axle());
         Vector3D centre = new Vector3D(motion.centreX(), motion.centreY(), motion.centreZ());
         Vector3D along = AxleDrawing.turned(motion, 0, 1, 0);
-        double end = (model.axle().track() - model.axle().tyre().width()) / 2;
-        cylinder(Role.HOUSING, centre.subtract(end, along), centre.add(end, along), AxleDrawing.HOUSING_RADIUS);
-        ball(Role.HOUSING, centre, AxleDrawing.CENTRE_RADIUS);
+        Vector3D left = centre.add(body.left(), along);
+        Vector3D right = centre.subtract(body.right(), along);
+        cylinder(Role.HOUSING, right, left, body.tube().radius());
+        body.brake().ifPresent(brake -> {
+            cylinder(Role.HOUSING, left, left.add(brake.width(), along), brake.diameter() / 2);
+            cylinder(Role.HOUSING, right.subtract(brake.width(), along), right, brake.diameter() / 2);
+        });
+        double round = body.differential().radius();
+        Vector3D middle = centre.add(AxleDrawing.turned(
+                motion,
+                body.middle().getX(),
+                body.middle().getY(),
+                body.middle().getZ()));
+        ball(Role.HOUSING, middle, round);
         double pinion = model.axle().pinion();
         Vector3D nose =
                 AxleDrawing.turned(motion, -model.axle().place().outward() * Math.cos(pinion), 0, Math.sin(pinion));
-        line(
-                Role.HOUSING,
-                centre.add(AxleDrawing.CENTRE_RADIUS, nose),
-                centre.add(2 * AxleDrawing.CENTRE_RADIUS, nose));
+        line(Role.HOUSING, middle.add(round, nose), middle.add(2 * round, nose));
     }
 
     private void barrels(AxleModel model) {

@@ -24,6 +24,7 @@ import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Differential;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
+import org.palanca.vehicle.HousingBody;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Part;
@@ -31,7 +32,6 @@ import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.hardware.Ears;
 import org.palanca.vehicle.hardware.LinkEnd;
-import org.palanca.vehicle.housing.HousingSize;
 import org.palanca.vehicle.springing.Shock;
 import org.palanca.vehicle.springing.ShockSize;
 
@@ -47,18 +47,10 @@ public final class CollisionBodies {
     static final String HUB = "hub";
     static final String SHAFTS = "shaft";
 
-    /** Radius of an ordinary axle tube [m]: 3 in across. */
-    private static final double AXLE_TUBE = Lengths.inches(1.5);
-
-    /** Radius of an ordinary differential's middle [m]. */
-    private static final double DIFFERENTIAL = Lengths.inches(5);
-
     /** Radius of an ordinary drive shaft [m]: 3 in across. */
     private static final double SHAFT = Lengths.inches(1.5);
 
-    /** Radius of an ordinary pinion's nose, and of an inner joint at its flange [m]. */
-    private static final double NOSE = Lengths.inches(2.25);
-
+    /** Radius of an ordinary inner joint at its flange [m]. */
     private static final double FLANGE = Lengths.inches(2);
 
     /** Radius of an ordinary half-shaft's bar [m]. */
@@ -172,41 +164,59 @@ public final class CollisionBodies {
         }
     }
 
-    /** Tube between the wheels and a ball where the pinion is. */
+    /** The tube, the differential with its pinion's nose, and brakes at the ends. */
     private void housing() {
-        int body = model.bodyIndex(BodyName.AXLE).orElseThrow();
-        double end = (axle.track() - axle.tyre().width()) / 2;
-        double offset = vehicle.build().pinionOffset(axle.place());
-        Size tube = size(HousingSize.TUBE_DIAMETER, AXLE_TUBE);
-        Size differential = size(HousingSize.DIFFERENTIAL_DIAMETER, DIFFERENTIAL);
+        Carrier carrier = carrier(model.bodyIndex(BodyName.AXLE).orElseThrow());
+        HousingBody body = HousingBody.of(vehicle, axle);
         add(
                 Sort.HOUSING.of("tube"),
-                tube.named("thing.axle_tube"),
+                named(body.tube(), "thing.axle_tube"),
                 Part.Kind.DRIVELINE,
-                carrier(body),
-                one(Convex.capsule(new Vector3D(0, -end, 0), new Vector3D(0, end, 0), tube.radius())),
+                carrier,
+                one(Convex.capsule(
+                        new Vector3D(0, -body.right(), 0),
+                        new Vector3D(0, body.left(), 0),
+                        body.tube().radius())),
                 HOUSING,
                 HUB);
+        List<Convex> middle = new ArrayList<>();
+        middle.add(Convex.ball(body.middle(), body.differential().radius()));
+        body.pinionJoint()
+                .ifPresent(joint -> middle.add(Convex.capsule(
+                        new Vector3D(0, joint.getY(), body.middle().getZ()),
+                        joint,
+                        Math.min(HousingBody.NOSE, body.differential().radius()))));
         add(
                 Sort.HOUSING.of("differential"),
-                differential.named("thing.differential"),
+                named(body.differential(), "thing.differential"),
                 Part.Kind.DRIVELINE,
-                carrier(body),
-                one(Convex.ball(new Vector3D(0, offset, 0), differential.radius())),
+                carrier,
+                Solid.of(middle),
                 HOUSING,
                 SHAFTS);
+        body.brake().ifPresent(brake -> brakes(body, brake, carrier));
     }
 
-    /** A size that was typed, or an ordinary one: then whatever rests on it says so. */
-    private record Size(double radius, boolean assumed) {
-        Message named(String key) {
-            return assumed ? Message.of("thing.assumed", Message.of(key), Message.length(2 * radius)) : Message.of(key);
+    private void brakes(HousingBody body, HousingBody.Brake brake, Carrier carrier) {
+        for (Side side : Side.values()) {
+            double half = brake.width() / 2;
+            Vector3D at = new Vector3D(0, side.sign() * (body.end(side) + half), 0);
+            double shoulder = Math.min(half, brake.diameter() / 2) / 4;
+            add(
+                    Sort.HOUSING.of("brake " + side.id()),
+                    Message.of("thing.brake." + side.id()),
+                    Part.Kind.DRIVELINE,
+                    carrier,
+                    one(Convex.wheel(at, Vector3D.PLUS_J, brake.diameter() / 2, half, shoulder)),
+                    HOUSING,
+                    HUB);
         }
     }
 
-    private Size size(HousingSize size, double ordinary) {
-        Double known = vehicle.build().housing(axle.place()).sizes().get(size);
-        return known == null ? new Size(ordinary, true) : new Size(known / 2, false);
+    private static Message named(HousingBody.Round round, String key) {
+        return round.assumed()
+                ? Message.of("thing.assumed", Message.of(key), Message.length(2 * round.radius()))
+                : Message.of(key);
     }
 
     private void links() {
@@ -323,7 +333,8 @@ public final class CollisionBodies {
                 hung.middle().add(new Vector3D(0, Math.max(0, hung.left() - flange), 0)),
                 hung.middle().subtract(new Vector3D(0, Math.max(0, hung.right() - flange), 0)),
                 flange));
-        pieces.add(Convex.capsule(hung.middle(), hung.pinionJoint(axle.place()), Math.min(NOSE, hung.radius())));
+        pieces.add(Convex.capsule(
+                hung.middle(), hung.pinionJoint(axle.place()), Math.min(HousingBody.NOSE, hung.radius())));
         add(
                 Sort.HOUSING.of("differential"),
                 Message.of("thing.differential"),

@@ -7,6 +7,7 @@ import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Differential;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
+import org.palanca.vehicle.HousingBody;
 
 /**
  * Where the shaft runs from the gearbox to the pinion at a pose, and how long it must be.
@@ -39,13 +40,8 @@ public record ShaftRun(
         double towards = -axle.place().outward();
         double nose = hung.map(Differential::pinion).orElse(axle.pinion());
         Vector3D along = turned(model, new Vector3D(towards * Math.cos(nose), 0, Math.sin(nose)));
-        Vector3D below = turned(model, new Vector3D(towards * Math.sin(nose), 0, -Math.cos(nose)));
-        Vector3D left = turned(model, Vector3D.PLUS_J);
         Vector3D pinion = hung.map(one -> one.pinionJoint(axle.place()))
-                .orElseGet(() -> centre(model)
-                        .add(line.reach(), along)
-                        .add(line.drop(), below)
-                        .add(line.offset(), left));
+                .orElseGet(() -> centre(model).add(turned(model, HousingBody.pinionJoint(axle, line))));
         Vector3D shaft = pinion.subtract(line.output());
         double rearward = Math.signum(shaft.getX());
         // Positive drops towards the rear, whichever way the shaft leaves the gearbox.

@@ -99,7 +99,13 @@ public enum HousingSize {
     /** Outside diameter of the axle's tubes. */
     TUBE_DIAMETER,
     /** Largest diameter of the differential's housing round the axle's line. */
-    DIFFERENTIAL_DIAMETER;
+    DIFFERENTIAL_DIAMETER,
+    /** Middle of the differential's housing above the axle's line; negative below. */
+    DIFFERENTIAL_HEIGHT,
+    /** Outside diameter of the brakes at the housing's ends. */
+    BRAKE_DIAMETER,
+    /** How far the brakes reach outward from the housing's ends. */
+    BRAKE_WIDTH;
 
     /** The name in files and word keys. */
     public String id() {
@@ -109,7 +115,8 @@ public enum HousingSize {
     /** Whether it may be negative. */
     public boolean signed() {
         return switch (this) {
-            case PINION_OFFSET, END_OFFSET, WHEEL_OFFSET, SHAFT_INNER_LEFT, SHAFT_INNER_RIGHT -> true;
+            case PINION_OFFSET, END_OFFSET, WHEEL_OFFSET, SHAFT_INNER_LEFT, SHAFT_INNER_RIGHT, DIFFERENTIAL_HEIGHT ->
+                true;
             default -> false;
         };
     }

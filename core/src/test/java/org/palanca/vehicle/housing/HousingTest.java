@@ -184,8 +184,12 @@ class HousingTest {
     }
 
     /** All but the diameters, which only shapes are drawn from. */
-    private static final Set<HousingSize> SUMMED =
-            EnumSet.complementOf(EnumSet.of(HousingSize.TUBE_DIAMETER, HousingSize.DIFFERENTIAL_DIAMETER));
+    private static final Set<HousingSize> SUMMED = EnumSet.complementOf(EnumSet.of(
+            HousingSize.TUBE_DIAMETER,
+            HousingSize.DIFFERENTIAL_DIAMETER,
+            HousingSize.DIFFERENTIAL_HEIGHT,
+            HousingSize.BRAKE_DIAMETER,
+            HousingSize.BRAKE_WIDTH));
 
     /** Whichever six are left out of a full set, the rest gives them back or says that it can't; it never contradicts. */
     @Test
