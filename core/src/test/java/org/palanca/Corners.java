@@ -96,6 +96,7 @@ public final class Corners {
                 Optional.empty(),
                 List.of(axle),
                 List.of(),
+                List.of(),
                 Build.NONE,
                 new TreeMap<>());
     }

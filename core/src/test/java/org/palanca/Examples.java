@@ -142,6 +142,7 @@ public final class Examples {
                     Optional.empty(),
                     List.of(axle),
                     List.of(),
+                    List.of(),
                     Build.NONE,
                     new TreeMap<>());
         }

@@ -19,6 +19,7 @@ import org.palanca.cli.command.SheetCommand;
 import org.palanca.cli.command.SlopeCommand;
 import org.palanca.cli.command.SolveCommand;
 import org.palanca.cli.command.StartCommand;
+import org.palanca.cli.command.StatesCommand;
 import org.palanca.cli.command.SteerCommand;
 import org.palanca.cli.command.SurveyCommand;
 import org.palanca.cli.command.SweepCommand;
@@ -58,6 +59,7 @@ import picocli.CommandLine.Spec;
             CutCommand.class,
             RideCommand.class,
             SlopeCommand.class,
+            StatesCommand.class,
             InstrumentCommand.class
         })
 public final class Main implements Runnable {

@@ -79,6 +79,11 @@ public record Build(
         return new Build(other, surroundings, housings, found, log, notes, rules, placing, weights);
     }
 
+    /** Without what was measured, ticked and written down on the floor. */
+    public Build withoutFloor() {
+        return new Build(Survey.NONE, surroundings, housings, List.of(), List.of(), List.of(), rules, placing, weights);
+    }
+
     /**
      * Where the pinion is, to the left of the middle [m]: as the housing says, else as the shaft does, else in the middle. Both
      * say the same: what is changed in one is changed in the other.

@@ -20,6 +20,7 @@ import java.util.TreeMap;
  * @param rails frame rails, for the drawing; empty where not measured
  * @param axles front before rear; at least one
  * @param schemes other ways it may stand, checked together with this one
+ * @param states other heights and tyres that it may stand on
  * @param build what is known and done on the floor
  * @param targets bands that replace the defaults, by {@code axle.result}, such as {@code rear.anti_squat}
  */
@@ -34,11 +35,13 @@ public record Vehicle(
         Optional<FrameRails> rails,
         List<Axle> axles,
         List<Scheme> schemes,
+        List<RideState> states,
         Build build,
         SortedMap<String, TargetBand> targets) {
     public Vehicle {
         axles = List.copyOf(axles);
         schemes = List.copyOf(schemes);
+        states = List.copyOf(states);
         targets = Collections.unmodifiableSortedMap(new TreeMap<>(targets));
     }
 
@@ -51,41 +54,46 @@ public record Vehicle(
         List<Axle> next = new ArrayList<>(axles);
         next.replaceAll(axle -> axle.place() == changed.place() ? changed : axle);
         return new Vehicle(
-                name, revision, comments, use, wheelbase, mass, hardware, rails, next, schemes, build, targets);
+                name, revision, comments, use, wheelbase, mass, hardware, rails, next, schemes, states, build, targets);
     }
 
     public Vehicle withName(String other) {
         return new Vehicle(
-                other, revision, comments, use, wheelbase, mass, hardware, rails, axles, schemes, build, targets);
+                other, revision, comments, use, wheelbase, mass, hardware, rails, axles, schemes, states, build,
+                targets);
     }
 
     public Vehicle withRevision(int other) {
         return new Vehicle(
-                name, other, comments, use, wheelbase, mass, hardware, rails, axles, schemes, build, targets);
+                name, other, comments, use, wheelbase, mass, hardware, rails, axles, schemes, states, build, targets);
     }
 
     public Vehicle withComments(String other) {
         return new Vehicle(
-                name, revision, other, use, wheelbase, mass, hardware, rails, axles, schemes, build, targets);
+                name, revision, other, use, wheelbase, mass, hardware, rails, axles, schemes, states, build, targets);
     }
 
     public Vehicle withUse(Use other) {
         return new Vehicle(
-                name, revision, comments, other, wheelbase, mass, hardware, rails, axles, schemes, build, targets);
+                name, revision, comments, other, wheelbase, mass, hardware, rails, axles, schemes, states, build,
+                targets);
     }
 
     public Vehicle withMass(MassProperties other) {
         return new Vehicle(
-                name, revision, comments, use, wheelbase, other, hardware, rails, axles, schemes, build, targets);
+                name, revision, comments, use, wheelbase, other, hardware, rails, axles, schemes, states, build,
+                targets);
     }
 
     public Vehicle withRails(Optional<FrameRails> other) {
         return new Vehicle(
-                name, revision, comments, use, wheelbase, mass, hardware, other, axles, schemes, build, targets);
+                name, revision, comments, use, wheelbase, mass, hardware, other, axles, schemes, states, build,
+                targets);
     }
 
     public Vehicle withWheelbase(double other) {
-        return new Vehicle(name, revision, comments, use, other, mass, hardware, rails, axles, schemes, build, targets);
+        return new Vehicle(
+                name, revision, comments, use, other, mass, hardware, rails, axles, schemes, states, build, targets);
     }
 
     /** This vehicle with a band of its own for one result, or the default band again when it is empty. */
@@ -93,17 +101,23 @@ public record Vehicle(
         TreeMap<String, TargetBand> next = new TreeMap<>(targets);
         band.ifPresentOrElse(b -> next.put(key, b), () -> next.remove(key));
         return new Vehicle(
-                name, revision, comments, use, wheelbase, mass, hardware, rails, axles, schemes, build, next);
+                name, revision, comments, use, wheelbase, mass, hardware, rails, axles, schemes, states, build, next);
     }
 
     public Vehicle withSchemes(List<Scheme> other) {
         return new Vehicle(
-                name, revision, comments, use, wheelbase, mass, hardware, rails, axles, other, build, targets);
+                name, revision, comments, use, wheelbase, mass, hardware, rails, axles, other, states, build, targets);
+    }
+
+    public Vehicle withStates(List<RideState> other) {
+        return new Vehicle(
+                name, revision, comments, use, wheelbase, mass, hardware, rails, axles, schemes, other, build, targets);
     }
 
     public Vehicle withBuild(Build other) {
         return new Vehicle(
-                name, revision, comments, use, wheelbase, mass, hardware, rails, axles, schemes, other, targets);
+                name, revision, comments, use, wheelbase, mass, hardware, rails, axles, schemes, states, other,
+                targets);
     }
 
     /** This vehicle as it stands in a scheme: the axles that differ are put in. */

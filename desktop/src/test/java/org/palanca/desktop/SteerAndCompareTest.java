@@ -10,6 +10,7 @@ import javafx.geometry.Rectangle2D;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -335,5 +336,32 @@ class SteerAndCompareTest extends WindowTest {
         onFx(() -> body.setValue(BodyName.FRAME));
         assertThat(trouble()).contains("holds nothing");
         assertThat(body.getValue()).as("what is, not what was refused").isEqualTo(BodyName.KNUCKLE_LEFT);
+    }
+
+    /** A load that lets the rear down by an inch: what it changes is said, and the vehicle that stands so is opened and asked. */
+    @Test
+    void aStateIsAddedAndOpened() {
+        double wheelbase = vehicle().wheelbase();
+        step("compare");
+        onFx(() -> lookup("#state-name").queryAs(TextField.class).setText("loaded"));
+        press("#state-add");
+        enter("#state-lower-rear-1", "1");
+        assertThat(vehicle().states()).singleElement().satisfies(state -> {
+            assertThat(state.name()).isEqualTo("loaded");
+            assertThat(state.rear().lower()).isCloseTo(0.0254, within(1e-9));
+        });
+        assertThat(lookup(".label").queryAllAs(Label.class).stream().map(label -> plain(label.getText())))
+                .anyMatch(text -> text.startsWith("Rear axle: 1 3/4 in up and 4 in down of travel, 2 3/4 in and 3 in"));
+        enter("#state-tyre-front-1", "27");
+        assertThat(vehicle().states().get(0).front().tyre()).isPresent();
+        enter("#state-tyre-front-1", "0");
+        assertThat(trouble()).contains("must be more than 0");
+        press("#state-open-1");
+        assertThat(notice()).as("the work before is asked about first").contains("Plover");
+        push(KeyCode.CONTROL, KeyCode.S);
+        press("#state-open-1");
+        assertThat(vehicle().name()).isEqualTo("Plover, loaded");
+        assertThat(vehicle().states()).isEmpty();
+        assertThat(vehicle().wheelbase()).isNotEqualTo(wheelbase);
     }
 }

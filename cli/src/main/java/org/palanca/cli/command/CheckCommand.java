@@ -43,7 +43,7 @@ public final class CheckCommand implements Callable<Integer> {
         PrintWriter out = spec.commandLine().getOut();
         Words words = input.words();
         VehicleFile.Opened opened = VehicleFile.open(input.file());
-        Vehicle vehicle = opened.vehicle();
+        Vehicle vehicle = input.asAsked(opened.vehicle());
         List<Trouble> troubles = new ArrayList<>();
         vehicle.axles().forEach(axle -> trouble(vehicle, axle, "").ifPresent(troubles::add));
         for (Scheme scheme : vehicle.schemes()) {

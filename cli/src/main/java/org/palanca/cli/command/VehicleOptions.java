@@ -11,7 +11,10 @@ import org.palanca.base.words.Words;
 import org.palanca.cli.print.CliWords;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
+import org.palanca.study.state.StateOutOfReachException;
+import org.palanca.study.state.VehicleInState;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.RideState;
 import org.palanca.vehicle.Scheme;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.check.Finding;
@@ -39,6 +42,9 @@ final class VehicleOptions {
     @Option(names = "--scheme", paramLabel = "NAME", descriptionKey = "scheme")
     private @Nullable String scheme;
 
+    @Option(names = "--state", paramLabel = "NAME", descriptionKey = "state")
+    private @Nullable String state;
+
     Path file() {
         return file;
     }
@@ -61,7 +67,31 @@ final class VehicleOptions {
         for (Finding finding : opened.warnings()) {
             err.println(CliWords.line(finding, words));
         }
-        return scheme == null ? opened.vehicle() : in(opened.vehicle(), scheme);
+        return asAsked(opened.vehicle());
+    }
+
+    /** A vehicle in the scheme and in the state that were asked for. */
+    Vehicle asAsked(Vehicle vehicle) throws CommandFailure {
+        Vehicle held = scheme == null ? vehicle : in(vehicle, scheme);
+        return state == null ? held : standing(held, state);
+    }
+
+    /** The vehicle let down, lifted or on other tyres, as one of its states says. */
+    private static Vehicle standing(Vehicle vehicle, String state) throws CommandFailure {
+        List<String> names = vehicle.states().stream().map(RideState::name).toList();
+        RideState found = vehicle.states().stream()
+                .filter(one -> one.name().equals(state))
+                .findFirst()
+                .orElseThrow(() -> new CommandFailure(
+                        ExitCodes.USAGE,
+                        names.isEmpty()
+                                ? Message.of("no_states", state)
+                                : Message.of("no_such_state", state, String.join(", ", names))));
+        try {
+            return VehicleInState.of(vehicle, found);
+        } catch (StateOutOfReachException e) {
+            throw new CommandFailure(ExitCodes.USAGE, e.said());
+        }
     }
 
     private static Vehicle in(Vehicle vehicle, String scheme) throws CommandFailure {

@@ -12,6 +12,7 @@ import org.palanca.vehicle.hardware.Hand;
 import org.palanca.vehicle.hardware.LinkEnd;
 import org.palanca.vehicle.hardware.LinkMake;
 import org.palanca.vehicle.hardware.LinkTube;
+import org.palanca.vehicle.hardware.SetBolts;
 import org.palanca.vehicle.hardware.TapedTube;
 import org.palanca.vehicle.hardware.Thread;
 import org.palanca.vehicle.hardware.ThreadedShank;
@@ -31,7 +32,16 @@ final class HardwareForm {
                 fields.partIfAny("tube", HardwareForm::tube, LinkMake::tube),
                 fields.optional("adjustment_mm", Quantity.LENGTH, LinkMake::adjustment),
                 fields.partIfAny("taped", HardwareForm::taped, LinkMake::taped),
-                fields.partIfAny("shape", HardwareForm::shape, LinkMake::shape));
+                fields.partIfAny("shape", HardwareForm::shape, LinkMake::shape),
+                fields.partIfAny("bolts", HardwareForm::bolts, LinkMake::bolts));
+    }
+
+    private static SetBolts bolts(Fields<SetBolts> fields) {
+        return new SetBolts(
+                fields.value("from_way_mm", Form.PLACE, SetBolts::from),
+                fields.angle("from_set_deg", SetBolts::fromSet),
+                fields.value("to_way_mm", Form.PLACE, SetBolts::to),
+                fields.angle("to_set_deg", SetBolts::toSet));
     }
 
     private static BarShape shape(Fields<BarShape> fields) {

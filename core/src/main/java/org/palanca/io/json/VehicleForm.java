@@ -21,6 +21,7 @@ import org.palanca.vehicle.Build;
 import org.palanca.vehicle.FrameRails;
 import org.palanca.vehicle.LinkHardware;
 import org.palanca.vehicle.MassProperties;
+import org.palanca.vehicle.RideState;
 import org.palanca.vehicle.Rim;
 import org.palanca.vehicle.Scheme;
 import org.palanca.vehicle.SuspensionType;
@@ -81,6 +82,7 @@ final class VehicleForm {
                 fields.partIfAny("frame_rails", VehicleForm::rails, Vehicle::rails),
                 frontFirst(fields.named("axles", VehicleForm::axle, VehicleForm::name, Vehicle::axles)),
                 fields.namedIfAny("schemes", VehicleForm::scheme, Scheme::name, Vehicle::schemes),
+                fields.namedIfAny("states", VehicleForm::state, RideState::name, Vehicle::states),
                 fields.part("build", BuildForm::build, Build.NONE, Vehicle::build),
                 fields.value("targets", TARGETS, Vehicle::targets));
     }
@@ -126,6 +128,20 @@ final class VehicleForm {
                 fields.length("out_mm", FrameRails::out),
                 fields.length("width_mm", FrameRails::width),
                 fields.length("rear_drop_mm", 0, FrameRails::rearDrop));
+    }
+
+    private static RideState state(Fields<RideState> fields) {
+        return new RideState(
+                fields.name(),
+                fields.text("note", RideState::note),
+                fields.part("front", VehicleForm::standing, RideState.Standing.PLAN, RideState::front),
+                fields.part("rear", VehicleForm::standing, RideState.Standing.PLAN, RideState::rear));
+    }
+
+    private static RideState.Standing standing(Fields<RideState.Standing> fields) {
+        return new RideState.Standing(
+                fields.length("lower_mm", 0, RideState.Standing::lower),
+                fields.partIfAny("tyre", VehicleForm::tyre, RideState.Standing::tyre));
     }
 
     private static Scheme scheme(Fields<Scheme> fields) {

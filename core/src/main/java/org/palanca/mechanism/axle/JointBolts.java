@@ -15,6 +15,7 @@ import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.hardware.BarPath;
 import org.palanca.vehicle.hardware.BoltWay;
 import org.palanca.vehicle.hardware.LinkEnd;
+import org.palanca.vehicle.hardware.SetBolts;
 
 /**
  * Which way the bolt of each link's end points at ride. Where nothing says so in a description, the ordinary way is taken:
@@ -22,7 +23,8 @@ import org.palanca.vehicle.hardware.LinkEnd;
  * for those that run across, which have studs or eyes that lie flat. On a knuckle with a steering axis the stud lies along that
  * axis, so that turning the wheel turns the stud in its joint and tilts nothing; on an arm that turns on a pin, such as a
  * pitman arm, a relay or a bellcrank, along its pin. A joint is set without misalignment at ride. Where the description says
- * which way a bolt points, that is taken, and the joint stands off its middle at ride by as much as the link does.
+ * which way a bolt points, that is taken, and the joint stands off its middle at ride by as much as the link does. A vehicle let
+ * down or lifted keeps its bolts as they were set.
  *
  * @param ends one an end, each link's {@code from} before its {@code to}
  */
@@ -82,6 +84,18 @@ public record JointBolts(List<End> ends) {
 
     private static End end(
             Link link, boolean first, Axle axle, int mount, int other, Vector3D shank, Vector3D ordinary) {
+        Optional<SetBolts> kept = link.make().bolts();
+        if (kept.isPresent()) {
+            Vector3D direction = kept.get().direction(first).normalize();
+            return new End(
+                    link.name(),
+                    first,
+                    mount,
+                    other,
+                    direction,
+                    shank,
+                    kept.get().set(first));
+        }
         Optional<Vector3D> known = (first ? link.make().from() : link.make().to())
                 .flatMap(LinkEnd::bolt)
                 .map(BoltWay::direction);

@@ -143,6 +143,20 @@ public final class SpringWork {
         }
     }
 
+    /** The lever turns the way bump turns it; its twist grows with bump whichever way its axis points. */
+    private static double sense(AxleMotion motion, int hinge) {
+        return motion.hingeHeave(hinge) < 0 ? -1 : 1;
+    }
+
+    /**
+     * How far a torsion bar is twisted at a pose [rad], in the sense that pushes the wheel down.
+     *
+     * @param hinge place of its joint among the axle's joints
+     */
+    public static double twist(AxleMotion motion, int hinge, TorsionBar bar) {
+        return bar.windUp() + sense(motion, hinge) * motion.hingeAngle(hinge);
+    }
+
     private record Along(MountLine line, Law law) implements Element {
         @Override
         public double energy(AxleMotion motion) {
@@ -157,13 +171,12 @@ public final class SpringWork {
     }
 
     private record Twisted(int hinge, TorsionBar bar) implements Element {
-        /** The lever turns the way bump turns it; its twist grows with bump whichever way its axis points. */
         private double sense(AxleMotion motion) {
-            return motion.hingeHeave(hinge) < 0 ? -1 : 1;
+            return SpringWork.sense(motion, hinge);
         }
 
         private double twist(AxleMotion motion) {
-            return bar.windUp() + sense(motion) * motion.hingeAngle(hinge);
+            return SpringWork.twist(motion, hinge, bar);
         }
 
         @Override

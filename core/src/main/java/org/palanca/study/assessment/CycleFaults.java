@@ -79,6 +79,7 @@ final class CycleFaults {
                 vehicle.rails(),
                 List.of(vehicle.axle(place).orElseThrow()),
                 List.of(),
+                List.of(),
                 new Build(
                         build.survey()
                                 .withMarks(List.of())

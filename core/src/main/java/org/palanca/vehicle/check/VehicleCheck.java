@@ -18,6 +18,7 @@ import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Placement;
+import org.palanca.vehicle.RideState;
 import org.palanca.vehicle.Rim;
 import org.palanca.vehicle.Scheme;
 import org.palanca.vehicle.Tyre;
@@ -56,6 +57,7 @@ public final class VehicleCheck {
         check.whole();
         vehicle.axles().forEach(axle -> check.axle(axle, ""));
         vehicle.schemes().forEach(check::scheme);
+        vehicle.states().forEach(check::state);
         check.findings.addAll(BuildCheck.findings(vehicle));
         return List.copyOf(check.findings);
     }
@@ -127,6 +129,20 @@ public final class VehicleCheck {
         }
     }
 
+    private void state(RideState state) {
+        for (AxlePlace place : AxlePlace.values()) {
+            state.standing(place)
+                    .tyre()
+                    .ifPresent(tyre -> tyre(tyre, "/states/" + state.name() + "/" + place.id() + "/tyre"));
+        }
+    }
+
+    private void tyre(Tyre tyre, String at) {
+        positive(at + "/diameter_mm", "tyre_diameter", tyre.diameter());
+        positive(at + "/loaded_radius_mm", "loaded_radius", tyre.loadedRadius());
+        positive(at + "/width_mm", "tyre_width", tyre.width());
+    }
+
     private void axle(Axle axle, String under) {
         String at = under + "/axles/" + axle.place().id();
         if (axle.tyre().loadedRadius() > axle.tyre().diameter() / 2 * (1 + SHARE_TOLERANCE)) {
@@ -178,9 +194,7 @@ public final class VehicleCheck {
 
     /** The limits that the file's schema sets: what breaks them could be saved but not opened again. */
     private void sizes(Axle axle, String at) {
-        positive(at + "/tyre/diameter_mm", "tyre_diameter", axle.tyre().diameter());
-        positive(at + "/tyre/loaded_radius_mm", "loaded_radius", axle.tyre().loadedRadius());
-        positive(at + "/tyre/width_mm", "tyre_width", axle.tyre().width());
+        tyre(axle.tyre(), at + "/tyre");
         axle.wheels().rim().ifPresent(rim -> rim(rim, axle.tyre(), at + "/rim"));
         positive(at + "/track_mm", "track", axle.track());
         notNegative(at + "/travel/bump_mm", "bump", axle.travel().bump());

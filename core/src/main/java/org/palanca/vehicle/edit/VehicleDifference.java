@@ -49,6 +49,9 @@ public final class VehicleDifference {
         if (!before.schemes().equals(after.schemes())) {
             all.add(Message.of("difference.schemes"));
         }
+        if (!before.states().equals(after.states())) {
+            all.add(Message.of("difference.states"));
+        }
         build(before.build(), after.build(), all);
         boolean entries = before.revision() == after.revision()
                 && before.hardware().equals(after.hardware())

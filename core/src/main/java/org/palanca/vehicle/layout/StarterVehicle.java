@@ -63,6 +63,7 @@ public record StarterVehicle(
                 Optional.of(rails),
                 axles,
                 List.of(),
+                List.of(),
                 Build.NONE,
                 new TreeMap<>());
     }

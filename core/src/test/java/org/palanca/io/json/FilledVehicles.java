@@ -31,10 +31,12 @@ import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Note;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Placement;
+import org.palanca.vehicle.RideState;
 import org.palanca.vehicle.Scheme;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.TargetBand;
+import org.palanca.vehicle.Tyre;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Weights;
@@ -49,6 +51,7 @@ import org.palanca.vehicle.hardware.Hand;
 import org.palanca.vehicle.hardware.LinkEnd;
 import org.palanca.vehicle.hardware.LinkMake;
 import org.palanca.vehicle.hardware.LinkTube;
+import org.palanca.vehicle.hardware.SetBolts;
 import org.palanca.vehicle.hardware.TapedTube;
 import org.palanca.vehicle.hardware.Thread;
 import org.palanca.vehicle.hardware.ThreadedShank;
@@ -234,8 +237,26 @@ final class FilledVehicles {
         ShockSize size = new ShockSize("on arms", 0.3, 0.4, 0.05, 0.06, 0.025);
         Vehicle sprung = SpringingMoves.addSwayBar(
                 SpringingMoves.addShocks(bare, AxlePlace.REAR, size, ShockLayout.PUSHROD), AxlePlace.REAR);
-        return MountMoves.onBody(
+        Vehicle arms = MountMoves.onBody(
                 sprung, new MountRef(AxlePlace.REAR, "pushrod outer right"), BodyName.upperArm(Side.RIGHT));
+        Axle rear = arms.axle(AxlePlace.REAR).orElseThrow();
+        Link set = rear.links()
+                .get(0)
+                .withMake(LinkMake.USUAL.withBolts(Optional.of(
+                        new SetBolts(new Vector3D(0.5, 0.25, 0.125), Quantity.ANGLE.onGrid(0.1), Vector3D.PLUS_K, 0))));
+        Tyre other = new Tyre(0.8, 0.375, 0.25);
+        return arms.withAxle(rear.withLink(set))
+                .withStates(List.of(
+                        new RideState(
+                                "loaded",
+                                "two aboard",
+                                RideState.Standing.PLAN.withLower(0.03125),
+                                RideState.Standing.PLAN),
+                        new RideState(
+                                "tall",
+                                "",
+                                RideState.Standing.PLAN,
+                                new RideState.Standing(-0.125, Optional.of(other)))));
     }
 
     private static Vehicle of(StarterLayout rearLayout) {

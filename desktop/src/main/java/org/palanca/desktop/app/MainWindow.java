@@ -506,7 +506,8 @@ public final class MainWindow {
         status.setVisible(false);
     }
 
-    private void started(Vehicle vehicle) {
+    /** Goes on with a vehicle that has no file yet, once the work that is open is safe. */
+    void started(Vehicle vehicle) {
         files.whenWorkIsSafe(() -> {
             document.replace(vehicle, null, false);
             opened(AxlePlace.REAR);

@@ -13,6 +13,7 @@ import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.io.sheet.SheetKind;
 import org.palanca.vehicle.Note;
+import org.palanca.vehicle.Vehicle;
 
 /**
  * What the steps are given of the window.
@@ -67,5 +68,10 @@ record WindowContext(MainWindow window, FileAsker files, ObservableValue<Analysi
     @Override
     public void openBoard() {
         window.openStep().set(Steps.BOARD);
+    }
+
+    @Override
+    public void openCopy(Vehicle vehicle) {
+        window.started(vehicle);
     }
 }

@@ -12,6 +12,7 @@ import org.palanca.desktop.document.FileAsker;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.io.sheet.SheetKind;
 import org.palanca.vehicle.Note;
+import org.palanca.vehicle.Vehicle;
 
 /** What every step is given of the window it stands in. */
 public interface StepContext {
@@ -51,4 +52,7 @@ public interface StepContext {
 
     /** Opens the step that shows the board. */
     void openBoard();
+
+    /** Opens a vehicle that was made from this one, as work of its own that has no file yet; work that is not safe is asked about. */
+    void openCopy(Vehicle vehicle);
 }

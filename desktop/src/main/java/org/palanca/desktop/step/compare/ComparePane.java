@@ -66,6 +66,7 @@ public final class ComparePane extends StepPane {
     private final ScrollPane scroll = new ScrollPane();
     private final VBox page = new VBox(12);
     private final TextField name = new TextField();
+    private final StatesView states = new StatesView(this);
     private int columnsNow = 1;
     private final ComboBox<SuspensionType> type = new ComboBox<>();
 
@@ -132,6 +133,17 @@ public final class ComparePane extends StepPane {
             page.getChildren().add(title(w.text("compare.holes", ref.mount())));
             tables(holes, w, column -> holeHead(ref, column, w));
         }
+        page.getChildren().addAll(states.rows());
+    }
+
+    /** Another vehicle drawn behind this one on the board. */
+    void overlay(Vehicle other) {
+        document().baselineProperty().set(other);
+        context().openBoard();
+    }
+
+    void openCopy(Vehicle other) {
+        context().openCopy(other);
     }
 
     private FlowPane makers(Words w) {
@@ -248,10 +260,7 @@ public final class ComparePane extends StepPane {
         String id = column.name().replace(' ', '-');
         Button overlay = new Button(w.text("compare.overlay"));
         overlay.setId("overlay-" + id);
-        overlay.setOnAction(event -> {
-            document().baselineProperty().set(column.vehicle());
-            context().openBoard();
-        });
+        overlay.setOnAction(event -> overlay(column.vehicle()));
         Button take = new Button(w.text("compare.take"));
         take.setId("take-" + id);
         take.setOnAction(event -> take(column));
