@@ -22,6 +22,7 @@ import org.palanca.vehicle.HousingBody;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Part;
+import org.palanca.vehicle.RailStation;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.springing.BumpStop;
 import org.palanca.vehicle.springing.Shock;
@@ -105,29 +106,31 @@ public final class AxleDrawing {
     }
 
     private void rails(Vehicle vehicle, FrameRails rails) {
-        double front = rails.front();
-        double back = -vehicle.wheelbase() - rails.rear();
-        for (int side : new int[] {1, -1}) {
-            double outer = side * rails.out();
-            double inner = side * (rails.out() - rails.width());
-            switch (elevation) {
-                case SIDE -> {
-                    double ahead = rails.dropAt(front, vehicle.wheelbase());
-                    double behind = rails.dropAt(back, vehicle.wheelbase());
-                    shapes.add(new Shape.Path(
-                            Role.RAIL,
-                            List.of(
-                                    point(new Vector3D(front, outer, rails.bottom() - ahead)),
-                                    point(new Vector3D(back, outer, rails.bottom() - behind)),
-                                    point(new Vector3D(back, outer, rails.top() - behind)),
-                                    point(new Vector3D(front, outer, rails.top() - ahead))),
-                            true));
-                }
-                case TOP ->
-                    box(Role.RAIL, new Vector3D(front, inner, rails.top()), new Vector3D(back, outer, rails.top()));
-                case REAR ->
-                    box(Role.RAIL, new Vector3D(back, inner, rails.bottom()), new Vector3D(back, outer, rails.top()));
+        List<RailStation> line = rails.line(vehicle.wheelbase());
+        for (Side side : Side.values()) {
+            if (elevation == Elevation.REAR) {
+                RailStation end = line.get(line.size() - 1);
+                double outer = side.sign() * end.out();
+                double inner = side.sign() * (end.out() - rails.width());
+                box(
+                        Role.RAIL,
+                        new Vector3D(end.ahead(), inner, end.bottom()),
+                        new Vector3D(end.ahead(), outer, end.bottom() + rails.depth()));
+                continue;
             }
+            List<Point> outline = new ArrayList<>();
+            for (RailStation one : line) {
+                outline.add(point(new Vector3D(one.ahead(), side.sign() * one.out(), one.bottom())));
+            }
+            for (int i = line.size() - 1; i >= 0; i--) {
+                RailStation one = line.get(i);
+                // Seen from the side the upper edge, from above the inner one.
+                outline.add(point(new Vector3D(
+                        one.ahead(),
+                        side.sign() * (one.out() - (elevation == Elevation.TOP ? rails.width() : 0)),
+                        one.bottom() + (elevation == Elevation.SIDE ? rails.depth() : 0))));
+            }
+            shapes.add(new Shape.Path(Role.RAIL, outline, true));
         }
     }
 

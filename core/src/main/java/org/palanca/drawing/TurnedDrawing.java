@@ -16,6 +16,7 @@ import org.palanca.vehicle.Hose;
 import org.palanca.vehicle.HousingBody;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.PartRef;
+import org.palanca.vehicle.RailStation;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.edit.DescribedPart;
 import org.palanca.vehicle.springing.Shock;
@@ -233,23 +234,23 @@ public final class TurnedDrawing implements Scriber {
     // --- Rails and parts ---------------------------------------------------------------------------------------------
 
     private void rails(Vehicle vehicle, FrameRails rails) {
-        double front = rails.front();
-        double back = -vehicle.wheelbase() - rails.rear();
+        List<RailStation> line = rails.line(vehicle.wheelbase());
         for (Side side : Side.values()) {
-            List<Vector3D> ahead = new ArrayList<>();
-            List<Vector3D> behind = new ArrayList<>();
-            for (double[] corner : new double[][] {
-                {rails.out(), rails.bottom()},
-                {rails.out(), rails.top()},
-                {rails.out() - rails.width(), rails.top()},
-                {rails.out() - rails.width(), rails.bottom()}
-            }) {
-                double y = side.sign() * corner[0];
-                ahead.add(new Vector3D(front, y, corner[1] - rails.dropAt(front, vehicle.wheelbase())));
-                behind.add(new Vector3D(back, y, corner[1] - rails.dropAt(back, vehicle.wheelbase())));
+            for (int i = 1; i < line.size(); i++) {
+                drawnOut(Role.RAIL, corners(rails, line.get(i - 1), side), corners(rails, line.get(i), side));
             }
-            drawnOut(Role.RAIL, ahead, behind);
         }
+    }
+
+    private static List<Vector3D> corners(FrameRails rails, RailStation at, Side side) {
+        double outer = side.sign() * at.out();
+        double inner = side.sign() * (at.out() - rails.width());
+        double top = at.bottom() + rails.depth();
+        return List.of(
+                new Vector3D(at.ahead(), outer, at.bottom()),
+                new Vector3D(at.ahead(), outer, top),
+                new Vector3D(at.ahead(), inner, top),
+                new Vector3D(at.ahead(), inner, at.bottom()));
     }
 
     private void parts(AxleModel model) {

@@ -41,6 +41,7 @@ import org.palanca.vehicle.Build;
 import org.palanca.vehicle.MountReadings;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.PlacingLimits;
+import org.palanca.vehicle.RailSection;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.housing.HousingSize;
@@ -631,7 +632,8 @@ class FloorTest extends WindowTest {
         step("measure");
         assertThat(label("#survey-headline")).contains("Start with two marks on the floor");
         step("axle");
-        assertThat(label("#fit-headline")).contains("Measure the well");
+        assertThat(label("#fit-headline")).startsWith("Notch the left frame rail");
+        assertThat(texts()).anyMatch(text -> text.contains("Measure the well"));
         step("housing");
         assertThat(label("#housing-headline")).contains("Type what you know of the housing");
         step("place");
@@ -740,5 +742,53 @@ class FloorTest extends WindowTest {
         onFx(() -> window.open("axle"));
         eventually(() -> !lookup("#fit-headline").queryAll().isEmpty());
         assertThat(label("#fit-headline")).isEqualTo(fits);
+    }
+
+    /** Rails set low over the axle: the notch is said with its place and depth; stepped up they need none. */
+    @Test
+    void railsAreDescribedAndStepOverTheAxle() {
+        onFx(() -> window.document()
+                .change(
+                        window.document().vehicle().withBuild(Build.NONE).withRails(Optional.empty()),
+                        Message.of("change.rails"),
+                        ""));
+        step("axle");
+        section("axle-open-rails");
+        press("#rails-add");
+        enter("#rails-bottom", "20");
+        enter("#rails-depth", "6");
+        assertThat(texts()).anyMatch(text -> text.startsWith("Notch the left frame rail"));
+        lookup("#rails-section").queryAs(ComboBox.class);
+        onFx(() -> lookup("#rails-section")
+                .queryAs(ComboBox.class)
+                .getSelectionModel()
+                .select(2));
+        assertThat(window.document()
+                        .vehicle()
+                        .rails()
+                        .orElseThrow()
+                        .section()
+                        .orElseThrow()
+                        .shape())
+                .isEqualTo(RailSection.Shape.CHANNEL_IN);
+        enter("#rails-wall", "9");
+        assertThat(trouble()).contains("more than half");
+        press("#rails-station-add");
+        press("#rails-station-add");
+        enter("#rails-ahead-2", "-86");
+        press("#rails-station-add");
+        enter("#rails-station-bottom-3", "32");
+        enter("#rails-ahead-3", "-92");
+        enter("#rails-station-bottom-4", "32");
+        assertThat(texts()).noneMatch(text -> text.startsWith("Notch"));
+        enter("#rails-ahead-3", "-60");
+        assertThat(trouble()).contains("Station 3", "from the front");
+    }
+
+    private List<String> texts() {
+        settle();
+        return lookup(".label").queryAllAs(Label.class).stream()
+                .map(label -> plain(label.getText()))
+                .toList();
     }
 }

@@ -21,6 +21,8 @@ import org.palanca.vehicle.Build;
 import org.palanca.vehicle.FrameRails;
 import org.palanca.vehicle.LinkHardware;
 import org.palanca.vehicle.MassProperties;
+import org.palanca.vehicle.RailSection;
+import org.palanca.vehicle.RailStation;
 import org.palanca.vehicle.RideState;
 import org.palanca.vehicle.Rim;
 import org.palanca.vehicle.Scheme;
@@ -127,7 +129,22 @@ final class VehicleForm {
                 fields.length("top_mm", FrameRails::top),
                 fields.length("out_mm", FrameRails::out),
                 fields.length("width_mm", FrameRails::width),
-                fields.length("rear_drop_mm", 0, FrameRails::rearDrop));
+                fields.length("rear_drop_mm", 0, FrameRails::rearDrop),
+                fields.partIfAny("section", VehicleForm::section, FrameRails::section),
+                fields.partsIfAny("stations", VehicleForm::station, FrameRails::stations));
+    }
+
+    private static RailSection section(Fields<RailSection> fields) {
+        return new RailSection(
+                fields.constant("shape", RailSection.Shape.class, RailSection::shape),
+                fields.length("wall_mm", RailSection::wall));
+    }
+
+    private static RailStation station(Fields<RailStation> fields) {
+        return new RailStation(
+                fields.length("ahead_mm", RailStation::ahead),
+                fields.length("bottom_mm", RailStation::bottom),
+                fields.length("out_mm", RailStation::out));
     }
 
     private static RideState state(Fields<RideState> fields) {

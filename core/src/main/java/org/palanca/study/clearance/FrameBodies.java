@@ -2,6 +2,7 @@ package org.palanca.study.clearance;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -16,6 +17,8 @@ import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.FrameRails;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Part;
+import org.palanca.vehicle.RailSection;
+import org.palanca.vehicle.RailStation;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.survey.Box;
@@ -61,16 +64,20 @@ final class FrameBodies {
         }
     }
 
+    /** The box round a whole rail. */
     private static Box rail(Vehicle vehicle, FrameRails rails, Side side) {
-        double outer = side.sign() * rails.out();
-        double inner = side.sign() * (rails.out() - rails.width());
+        List<RailStation> line = rails.line(vehicle.wheelbase());
+        double outer = line.stream().mapToDouble(RailStation::out).max().orElseThrow();
+        double inner = line.stream().mapToDouble(RailStation::out).min().orElseThrow() - rails.width();
+        double low = line.stream().mapToDouble(RailStation::bottom).min().orElseThrow();
+        double high = line.stream().mapToDouble(RailStation::bottom).max().orElseThrow() + rails.depth();
         return new Box(
-                -vehicle.wheelbase() - rails.rear(),
-                rails.front(),
-                Math.min(inner, outer),
-                Math.max(inner, outer),
-                rails.bottom(),
-                rails.top());
+                line.get(line.size() - 1).ahead(),
+                line.get(0).ahead(),
+                Math.min(side.sign() * inner, side.sign() * outer),
+                Math.max(side.sign() * inner, side.sign() * outer),
+                low,
+                high);
     }
 
     /** Obstacles that are the frame's rails themselves, notched and all: they take up room of the straight rails. */
@@ -98,18 +105,42 @@ final class FrameBodies {
             if (describedBetter(box)) {
                 continue;
             }
-            add(Sort.RAIL.of(side), Message.of("thing.rail." + side.id()), Solid.of(List.of(sloping(box, rails))));
+            add(Sort.RAIL.of(side), Message.of("thing.rail." + side.id()), Solid.of(pieces(rails, side)));
         }
     }
 
-    /** A rail's eight corners, each as low as the frame is there. */
-    private Convex sloping(Box box, FrameRails rails) {
+    /** From station to station: a closed or unknown section as a solid bar, a channel as its three walls. */
+    private List<Convex> pieces(FrameRails rails, Side side) {
+        List<RailStation> line = rails.line(vehicle.wheelbase());
+        List<Convex> pieces = new ArrayList<>();
+        for (int i = 1; i < line.size(); i++) {
+            RailStation ahead = line.get(i - 1);
+            RailStation behind = line.get(i);
+            double width = rails.width();
+            double depth = rails.depth();
+            Optional<RailSection> channel = rails.section().filter(one -> one.shape() != RailSection.Shape.BOX);
+            if (channel.isEmpty()) {
+                pieces.add(wall(ahead, behind, side, 0, width, 0, depth));
+                continue;
+            }
+            double thick = Math.min(channel.get().wall(), Math.min(width, depth) / 2);
+            boolean webOutside = channel.get().shape() == RailSection.Shape.CHANNEL_IN;
+            pieces.add(wall(ahead, behind, side, webOutside ? 0 : width - thick, webOutside ? thick : width, 0, depth));
+            pieces.add(wall(ahead, behind, side, 0, width, 0, thick));
+            pieces.add(wall(ahead, behind, side, 0, width, depth - thick, depth));
+        }
+        return pieces;
+    }
+
+    /** One wall between two stations: from its outer to its inner face, both inward of the rail's own, and from low to high. */
+    private static Convex wall(
+            RailStation ahead, RailStation behind, Side side, double outer, double inner, double low, double high) {
         List<Vector3D> corners = new ArrayList<>();
-        for (double x : new double[] {box.rear(), box.front()}) {
-            double drop = rails.dropAt(x, vehicle.wheelbase());
-            for (double y : new double[] {box.right(), box.left()}) {
-                corners.add(new Vector3D(x, y, box.bottom() - drop));
-                corners.add(new Vector3D(x, y, box.top() - drop));
+        for (RailStation at : List.of(ahead, behind)) {
+            for (double inward : new double[] {outer, inner}) {
+                for (double up : new double[] {low, high}) {
+                    corners.add(new Vector3D(at.ahead(), side.sign() * (at.out() - inward), at.bottom() + up));
+                }
             }
         }
         return Convex.hull(corners, 0);

@@ -33,6 +33,7 @@ public final class FitWords {
             room.least().forEach(one -> said.add(room(one, room.wanted())));
             AxleClearance.ways(vehicle, place, room).forEach(way -> said.add(way(way)));
         }
+        RailNotch.of(vehicle, place).forEach(notch -> said.add(notch(notch)));
         said.addAll(square(vehicle, place, adjustment));
         around.driveline().ifPresent(line -> {
             ShaftOrder order = ShaftOrder.of(new AxleModel(vehicle, place), line);
@@ -81,6 +82,22 @@ public final class FitWords {
                         Message.length(left),
                         Message.length(right),
                         Message.angle(Math.abs(here.get().thrust() - there.get().thrust())))));
+    }
+
+    private static Verdict notch(RailNotch notch) {
+        return Verdict.lacking(
+                false,
+                notch.depth() / Lengths.INCH,
+                "notch_" + notch.side().id(),
+                Message.of(
+                        notch.through() ? "fit.notch_through" : notch.atRide() ? "fit.notch_ride" : "fit.notch",
+                        Message.of("thing.rail." + notch.side().id()),
+                        Message.length(notch.depth()),
+                        Message.length(notch.ahead()),
+                        Message.length(notch.behind()),
+                        Message.length(notch.room()),
+                        Message.length(notch.pose().left()),
+                        Message.length(notch.pose().right())));
     }
 
     private static Verdict room(TyreClearance.Room room, double wanted) {

@@ -3,7 +3,6 @@ package org.palanca.study.state;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
@@ -131,16 +130,18 @@ public final class StateWords {
     }
 
     private static void ground(Vehicle plan, FrameRails before, Vehicle stands, List<Verdict> said) {
-        Optional<FrameRails> after = stands.rails();
-        after.ifPresent(rails -> said.add(new Verdict(
+        FrameRails after = stands.rails().orElse(before);
+        said.add(new Verdict(
                 true,
                 Message.of(
                         "state.rails",
-                        Message.length(rails.bottom()),
-                        Message.length(rails.bottom() - rails.rearDrop()),
-                        Message.length(before.bottom()),
-                        Message.length(before.bottom() - before.rearDrop()),
+                        Message.length(after.at(0, stands.wheelbase()).bottom()),
+                        Message.length(after.at(-stands.wheelbase(), stands.wheelbase())
+                                .bottom()),
+                        Message.length(before.at(0, plan.wheelbase()).bottom()),
+                        Message.length(
+                                before.at(-plan.wheelbase(), plan.wheelbase()).bottom()),
                         Message.length(stands.wheelbase()),
-                        Message.length(plan.wheelbase())))));
+                        Message.length(plan.wheelbase()))));
     }
 }

@@ -35,6 +35,7 @@ import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Placement;
+import org.palanca.vehicle.RailStation;
 import org.palanca.vehicle.RideState;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Travel;
@@ -302,21 +303,24 @@ public final class VehicleInState {
 
     private FrameRails rails(FrameRails rails) {
         double back = -plan.wheelbase();
-        double bottomFront = move.place(new Vector3D(0, 0, rails.bottom())).getZ();
-        double bottomRear = move.place(new Vector3D(back, 0, rails.bottom() - rails.dropAt(back, plan.wheelbase())))
+        double bottomFront = move.place(
+                        new Vector3D(0, 0, rails.at(0, plan.wheelbase()).bottom()))
+                .getZ();
+        double bottomRear = move.place(
+                        new Vector3D(back, 0, rails.at(back, plan.wheelbase()).bottom()))
                 .getZ();
         double front =
                 move.place(new Vector3D(rails.front(), 0, rails.bottom())).getX();
         double rear =
                 move.place(new Vector3D(back - rails.rear(), 0, rails.bottom())).getX();
-        return new FrameRails(
-                grid(front),
-                grid(-wheelbase - rear),
-                grid(bottomFront),
-                grid(bottomFront + rails.top() - rails.bottom()),
-                rails.out(),
-                rails.width(),
-                grid(bottomFront - bottomRear));
+        List<RailStation> stations = new ArrayList<>();
+        for (RailStation one : rails.stations()) {
+            Vector3D now = move.place(new Vector3D(one.ahead(), 0, one.bottom()));
+            stations.add(new RailStation(grid(now.getX()), grid(now.getZ()), one.out()));
+        }
+        return rails.withEnds(grid(front), grid(-wheelbase - rear))
+                .withHeights(grid(bottomFront), grid(bottomFront + rails.depth()), grid(bottomFront - bottomRear))
+                .withStations(stations);
     }
 
     private Surroundings around(AxlePlace place, Surroundings old) {

@@ -15,6 +15,7 @@ import org.palanca.base.words.Message;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyName;
+import org.palanca.vehicle.FrameRails;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Placement;
@@ -58,6 +59,7 @@ public final class VehicleCheck {
         vehicle.axles().forEach(axle -> check.axle(axle, ""));
         vehicle.schemes().forEach(check::scheme);
         vehicle.states().forEach(check::state);
+        vehicle.rails().ifPresent(check::rails);
         check.findings.addAll(BuildCheck.findings(vehicle));
         return List.copyOf(check.findings);
     }
@@ -126,6 +128,30 @@ public final class VehicleCheck {
                 error(at, "check.scheme_axle", scheme.name(), axle.place().id());
             }
             axle(axle, at);
+        }
+    }
+
+    private void rails(FrameRails rails) {
+        positive("/frame_rails/top_mm", "rail_depth", rails.depth());
+        positive("/frame_rails/width_mm", "rail_width", rails.width());
+        rails.section().ifPresent(section -> {
+            positive("/frame_rails/section/wall_mm", "rail_wall", section.wall());
+            double most = Math.min(rails.width(), rails.depth()) / 2;
+            if (section.wall() > most) {
+                error("/frame_rails/section/wall_mm", "check.rail_wall", length(section.wall()), length(most));
+            }
+        });
+        for (int i = 1; i < rails.stations().size(); i++) {
+            double before = rails.stations().get(i - 1).ahead();
+            double here = rails.stations().get(i).ahead();
+            if (!(here < before)) {
+                error(
+                        "/frame_rails/stations/" + i + "/ahead_mm",
+                        "check.rail_order",
+                        Integer.toString(i + 1),
+                        length(here),
+                        length(before));
+            }
         }
     }
 

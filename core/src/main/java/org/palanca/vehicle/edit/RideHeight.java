@@ -73,7 +73,8 @@ public final class RideHeight {
                 Quantity.LENGTH.onGrid(mass.centreHeight() - at(-mass.centreBehindFront())));
         return next.withBuild(build)
                 .withMass(lower)
-                .withRails(vehicle.rails().map(rails -> rails.lowered(at(0), at(-vehicle.wheelbase()))));
+                .withRails(vehicle.rails()
+                        .map(rails -> rails.lowered(at(0), at(-vehicle.wheelbase()), vehicle.wheelbase())));
     }
 
     private Vector3D down(Vector3D old) {

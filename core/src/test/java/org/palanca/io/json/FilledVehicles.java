@@ -22,6 +22,7 @@ import org.palanca.vehicle.Build;
 import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Differential;
 import org.palanca.vehicle.Driveline;
+import org.palanca.vehicle.FrameRails;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Hole;
 import org.palanca.vehicle.Link;
@@ -31,6 +32,8 @@ import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Note;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Placement;
+import org.palanca.vehicle.RailSection;
+import org.palanca.vehicle.RailStation;
 import org.palanca.vehicle.RideState;
 import org.palanca.vehicle.Scheme;
 import org.palanca.vehicle.Surroundings;
@@ -76,7 +79,7 @@ final class FilledVehicles {
 
     /** Springs of every kind, shapes of every form, shafts, weights and rules. */
     static Vehicle cycled() {
-        Vehicle rockers = Sprung.rockers();
+        Vehicle rockers = railed(Sprung.rockers(), RailSection.Shape.BOX);
         Axle rear = rockers.axle(AxlePlace.REAR).orElseThrow();
         Shock aired = rear.springing().shocks().get(0).withSpring(Optional.of(new Air(0.06, 0.5, 1_250_000, 1.3)));
         List<Shock> shocks = new ArrayList<>(rear.springing().shocks());
@@ -192,7 +195,7 @@ final class FilledVehicles {
 
     /** A survey, a housing, what was found and ticked. */
     static Vehicle fromTheFloor() {
-        Vehicle tarn = made(Examples.tarn());
+        Vehicle tarn = railed(made(Examples.tarn()), RailSection.Shape.CHANNEL_OUT);
         Build build = tarn.build();
         MountRef mount = new MountRef(AxlePlace.REAR, "upper frame left");
         Reading slope = new Reading(
@@ -245,7 +248,12 @@ final class FilledVehicles {
                 .withMake(LinkMake.USUAL.withBolts(Optional.of(
                         new SetBolts(new Vector3D(0.5, 0.25, 0.125), Quantity.ANGLE.onGrid(0.1), Vector3D.PLUS_K, 0))));
         Tyre other = new Tyre(0.8, 0.375, 0.25);
+        FrameRails rails = arms.rails()
+                .orElseThrow()
+                .withSection(Optional.of(new RailSection(RailSection.Shape.CHANNEL_IN, 0.0078125)))
+                .withStations(List.of(new RailStation(0.5, 0.5, 0.375), new RailStation(-3, 0.625, 0.5)));
         return arms.withAxle(rear.withLink(set))
+                .withRails(Optional.of(rails))
                 .withStates(List.of(
                         new RideState(
                                 "loaded",
@@ -273,6 +281,11 @@ final class FilledVehicles {
         Hole hole = new Hole("lower hole", new Placement.Taped(0.25, Side.LEFT, 0.375, 0.5));
         Axle other = rear.withMount(new Mount(holed.name(), holed.body(), holed.placement(), List.of(hole)));
         return banded(vehicle).withSchemes(List.of(new Scheme("another hole", "one down", List.of(other))));
+    }
+
+    private static Vehicle railed(Vehicle vehicle, RailSection.Shape shape) {
+        FrameRails rails = new FrameRails(0.5, 0.5, 0.5, 0.625, 0.5, 0.0625);
+        return vehicle.withRails(Optional.of(rails.withSection(Optional.of(new RailSection(shape, 0.0078125)))));
     }
 
     /** A range for every result of the rear axle, at ride and through the travel in turn. */

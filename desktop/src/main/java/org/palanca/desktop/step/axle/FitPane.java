@@ -7,6 +7,7 @@ import java.util.function.DoubleConsumer;
 import java.util.function.DoubleSupplier;
 import java.util.function.ToDoubleFunction;
 import javafx.geometry.VPos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
@@ -45,8 +46,9 @@ public final class FitPane extends StepPane {
 
     private final FitBoard board;
     private final SurveyStudy study = new SurveyStudy("axle fit");
-    private final Sections sections = new Sections("axle", List.of("tyre", "well", "ends", "obstacles"));
+    private final Sections sections = new Sections("axle", List.of("tyre", "well", "rails", "ends", "obstacles"));
     private final List<Runnable> refreshers = new ArrayList<>();
+    private final RailsForm rails = new RailsForm(this);
     private final VBox obstacles = new VBox(8);
     private final ComboBox<String> leftEnd = new ComboBox<>();
     private final ComboBox<String> rightEnd = new ComboBox<>();
@@ -324,6 +326,7 @@ public final class FitPane extends StepPane {
         rightEnd.setValue(around().rightEnd().isEmpty() ? null : around().rightEnd());
         filling = false;
         showObstacles();
+        sections.fill("rails", rails.rows(vehicle().rails()));
         Vehicle vehicle = vehicle();
         AxlePlace place = place();
         study.ask(
@@ -352,6 +355,11 @@ public final class FitPane extends StepPane {
     }
 
     private void showSide(List<Verdict> said) {
-        sideColumn().getChildren().setAll(VerdictColumn.of(said, words(), "fit-headline", "fit.start", "fit.fits"));
+        List<Node> side = VerdictColumn.of(said, words(), "fit-headline", "fit.start", "fit.fits");
+        boolean bare = around().well().isEmpty() && around().obstacles().isEmpty();
+        if (bare && !said.isEmpty()) {
+            side.add(Labels.sentence(words().text("fit.start"), "second"));
+        }
+        sideColumn().getChildren().setAll(side);
     }
 }
