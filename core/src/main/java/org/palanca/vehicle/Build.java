@@ -3,10 +3,12 @@ package org.palanca.vehicle;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import org.palanca.vehicle.housing.Housing;
 import org.palanca.vehicle.housing.HousingSize;
 import org.palanca.vehicle.survey.Survey;
@@ -77,6 +79,13 @@ public record Build(
 
     public Build withSurvey(Survey other) {
         return new Build(other, surroundings, housings, found, log, notes, rules, placing, weights);
+    }
+
+    /** Names of the marks at the ends of the axles, which go with these and not with the frame. */
+    public Set<String> axleEnds() {
+        Set<String> names = new HashSet<>();
+        surroundings.values().forEach(around -> names.addAll(List.of(around.leftEnd(), around.rightEnd())));
+        return names;
     }
 
     /** Without what was measured, ticked and written down on the floor. */

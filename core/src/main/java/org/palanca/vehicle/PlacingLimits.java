@@ -8,8 +8,14 @@ import org.palanca.base.units.Lengths;
  * @param tolerance how far off it may come, the slop included [m]
  * @param hole in the bracket's ears [m]; 0 where it was not measured
  * @param bolt it is set up with [m]; 0 where it was not measured
+ * @param offFloor whether the vehicle hangs on a rotisserie or lies on its back: no floor to measure from
  */
-public record PlacingLimits(double tolerance, double hole, double bolt) {
+public record PlacingLimits(double tolerance, double hole, double bolt, boolean offFloor) {
+    /** On the floor. */
+    public PlacingLimits(double tolerance, double hole, double bolt) {
+        this(tolerance, hole, bolt, false);
+    }
+
     /** Where nothing else is said: 1/8 in, common practice, no source. The bolt fits its hole. */
     public static final PlacingLimits COMMON = new PlacingLimits(Lengths.inches(1.0 / 8), 0, 0);
 
@@ -30,16 +36,21 @@ public record PlacingLimits(double tolerance, double hole, double bolt) {
 
     /** The same with a tolerance of so much [m]. */
     public PlacingLimits withTolerance(double other) {
-        return new PlacingLimits(other, hole, bolt);
+        return new PlacingLimits(other, hole, bolt, offFloor);
     }
 
     /** The same with holes of that diameter [m]; 0 where it is not known. */
     public PlacingLimits withHole(double other) {
-        return new PlacingLimits(tolerance, other, bolt);
+        return new PlacingLimits(tolerance, other, bolt, offFloor);
     }
 
     /** The same with a bolt of that diameter [m]; 0 where it is not known. */
     public PlacingLimits withBolt(double other) {
-        return new PlacingLimits(tolerance, hole, other);
+        return new PlacingLimits(tolerance, hole, other, offFloor);
+    }
+
+    /** The same on the floor, or off it. */
+    public PlacingLimits withOffFloor(boolean other) {
+        return new PlacingLimits(tolerance, hole, bolt, other);
     }
 }

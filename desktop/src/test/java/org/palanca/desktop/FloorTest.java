@@ -17,6 +17,7 @@ import java.util.Set;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
@@ -501,6 +502,12 @@ class FloorTest extends WindowTest {
         assertThat(trouble()).contains("leaves nothing of the 0.500 in allowed");
         // What was typed is kept with the vehicle, and what can't be is not.
         assertThat(build().placing()).isEqualTo(new PlacingLimits(inches(0.5), inches(2), 0));
+        onFx(() -> lookup("#place-off-floor").queryAs(CheckBox.class).fire());
+        assertThat(build().placing().offFloor()).isTrue();
+        assertThat(texts())
+                .as("from the vehicle's own level, with a fourth tape for the height")
+                .anyMatch(text -> text.startsWith("Off the floor: a straight edge on"))
+                .noneMatch(text -> text.equals("floor"));
     }
 
     /** The mount that is chosen, as the list shows it. */

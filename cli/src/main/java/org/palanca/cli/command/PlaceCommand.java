@@ -17,6 +17,7 @@ import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
 import org.palanca.cli.print.ReportJson;
 import org.palanca.floor.adjust.Adjustment;
+import org.palanca.floor.placing.OwnLevel;
 import org.palanca.floor.placing.PlacingOrder;
 import org.palanca.floor.placing.PlacingSheet;
 import org.palanca.io.sheet.Page;
@@ -62,6 +63,9 @@ public final class PlaceCommand implements Callable<Integer> {
     @Option(names = "--bolt", paramLabel = "LENGTH", descriptionKey = "bolt")
     private @Nullable String bolt;
 
+    @Option(names = "--off-floor", descriptionKey = "off_floor")
+    private boolean offFloor;
+
     @Override
     public Integer call() throws Exception {
         PrintWriter out = spec.commandLine().getOut();
@@ -80,6 +84,8 @@ public final class PlaceCommand implements Callable<Integer> {
         for (Path written : SheetOutput.write(sheet, pages)) {
             out.println(input.words().text("written", written));
         }
+        OwnLevel.told(vehicle.build(), Adjustment.of(vehicle.build().survey()), limits)
+                .ifPresent(level -> out.println(input.words().text(level)));
         sheets.stream()
                 .filter(one -> !one.promises())
                 .forEach(one -> out.println(
@@ -117,7 +123,8 @@ public final class PlaceCommand implements Callable<Integer> {
         PlacingLimits limits = new PlacingLimits(
                 tolerance == null ? inFile.tolerance() : length(tolerance),
                 hole == null ? inFile.hole() : length(hole),
-                bolt == null ? inFile.bolt() : length(bolt));
+                bolt == null ? inFile.bolt() : length(bolt),
+                offFloor || inFile.offFloor());
         if (limits.hole() > 0 != limits.bolt() > 0) {
             throw new CommandFailure(ExitCodes.USAGE, Message.of("hole_and_bolt"));
         }

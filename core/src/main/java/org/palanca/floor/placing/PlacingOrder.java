@@ -110,8 +110,11 @@ public record PlacingOrder(List<MountRef> mounts, List<Hidden> hidden, List<Take
     }
 
     private static List<Hidden> inTheWay(Vehicle vehicle, Adjustment adjustment, Axle axle, String mount) {
-        Optional<PlacingSheet> sheet =
-                PlacingSheet.of(vehicle, adjustment, new MountRef(axle.place(), mount), PlacingLimits.COMMON);
+        Optional<PlacingSheet> sheet = PlacingSheet.of(
+                vehicle,
+                adjustment,
+                new MountRef(axle.place(), mount),
+                PlacingLimits.COMMON.withOffFloor(vehicle.build().placing().offFloor()));
         List<Hidden> hidden = new ArrayList<>();
         if (sheet.isEmpty()) {
             return hidden;

@@ -30,7 +30,8 @@ import org.palanca.vehicle.survey.ReadingKind;
  *
  * <p>The tapes are chosen by the survey's arithmetic run backwards: a reading of standard deviation s along the direction u
  * adds u u' / s^2 to the normal matrix N of the mount's place, and the three are taken whose inverse has the least trace,
- * the height being there in any case. A tape's s holds the tape's own spread and the uncertainty of the mark it starts at.
+ * the height being there in any case. Off the floor, on a rotisserie or upside down, there is no height: a fourth tape takes its
+ * place and all start at marks of the vehicle itself, so that they read the same whichever way it lies. A tape's s holds the tape's own spread and the uncertainty of the mark it starts at.
  *
  * <p>What a reading may be off is one figure for all: with every reading off by it at once, in the senses that do the most
  * harm, the mount still is within its tolerance, less the slop of the bolt and one standard deviation of the marks' own uncertainty.
@@ -39,7 +40,7 @@ import org.palanca.vehicle.survey.ReadingKind;
  * @param target where its bolt's middle must come [m], vehicle frame at ride
  * @param limits how far off it may come, and how far the set-up bolt can sit off the middle of its hole
  * @param uncertainty standard deviation of the place by the uncertainty about the marks alone, which no care in reading takes away [m]
- * @param tapes three distances, then the height
+ * @param tapes three distances, then the height, or off the floor a fourth distance
  * @param checks two distances more, across the vehicle where there are marks for it
  * @param faces angles of the bracket, one a link
  * @param deviation standard deviation of the place that these readings give [m], the marks' own uncertainty included
@@ -103,17 +104,15 @@ public record PlacingSheet(
         }
         Axle axle = vehicle.axle(mount.axle()).orElseThrow(() -> new IllegalArgumentException("no such axle"));
         Vector3D target = axle.position(mount.mount(), vehicle.wheelbase());
-        List<Ray> rays = rays(adjustment, target);
+        List<Ray> rays = rays(vehicle, adjustment, target, limits);
         if (rays.size() < TAPES) {
             return Optional.empty();
         }
-        Ray height = new Ray("", Vector3D.PLUS_K, target.getZ(), Instrument.TAPE.spread());
-        List<Ray> chosen = new ArrayList<>(best(adjustment, rays, height));
+        List<Ray> chosen = limits.offFloor() ? bestFour(adjustment, rays) : withHeight(adjustment, rays, target);
         if (chosen.isEmpty()) {
             return Optional.empty();
         }
         List<Ray> checks = checks(adjustment, rays, chosen, target);
-        chosen.add(height);
         Optional<JointReadings> held = JointReadings.of(adjustment, chosen);
         if (held.isEmpty()) {
             return Optional.empty();
@@ -129,6 +128,33 @@ public record PlacingSheet(
                 tapes(adjustment, mount, checks, allowed),
                 faces(vehicle, axle, mount),
                 held.get().deviation()));
+    }
+
+    /** The three tapes that help most beside the height over the floor, and that; none where they do not hold the place. */
+    private static List<Ray> withHeight(Adjustment adjustment, List<Ray> rays, Vector3D target) {
+        Ray height = new Ray("", Vector3D.PLUS_K, target.getZ(), Instrument.TAPE.spread());
+        List<Ray> chosen = new ArrayList<>(best(adjustment, rays, normal(adjustment, height)));
+        if (!chosen.isEmpty()) {
+            chosen.add(height);
+        }
+        return chosen;
+    }
+
+    /** Four tapes where there is no floor: the three that hold the place best by themselves, and the one that adds most. */
+    private static List<Ray> bestFour(Adjustment adjustment, List<Ray> rays) {
+        List<Ray> chosen = new ArrayList<>(best(adjustment, rays, MatrixUtils.createRealMatrix(3, 3)));
+        if (chosen.isEmpty()) {
+            return chosen;
+        }
+        RealMatrix three = chosen.stream()
+                .map(ray -> normal(adjustment, ray))
+                .reduce(RealMatrix::add)
+                .orElseThrow();
+        rays.stream()
+                .filter(ray -> !chosen.contains(ray))
+                .min(Comparator.comparingDouble(ray -> BestThree.variance(three.add(normal(adjustment, ray)))))
+                .ifPresent(chosen::add);
+        return chosen;
     }
 
     /** How far every reading may be off at once for each metre that the mount may, with and without the checks read [m per m]. */
@@ -154,9 +180,11 @@ public record PlacingSheet(
                 .toList();
     }
 
-    private static List<Ray> rays(Adjustment adjustment, Vector3D target) {
+    private static List<Ray> rays(Vehicle vehicle, Adjustment adjustment, Vector3D target, PlacingLimits limits) {
         List<Ray> rays = new ArrayList<>();
-        for (Mark mark : DatumLife.lasting(adjustment)) {
+        List<Mark> marks =
+                limits.offFloor() ? OwnLevel.marks(vehicle.build(), adjustment) : DatumLife.lasting(adjustment);
+        for (Mark mark : marks) {
             Vector3D along = target.subtract(adjustment.place(mark.name()));
             double metres = along.getNorm();
             if (metres >= SHORTEST && metres <= LONGEST) {
@@ -167,12 +195,10 @@ public record PlacingSheet(
     }
 
     /** The three that leave least uncertainty; none where no three hold the place, as when all lie on one line with it. */
-    private static List<Ray> best(Adjustment adjustment, List<Ray> rays, Ray height) {
+    private static List<Ray> best(Adjustment adjustment, List<Ray> rays, RealMatrix given) {
         List<RealMatrix> normals =
                 rays.stream().map(ray -> normal(adjustment, ray)).toList();
-        return BestThree.of(normals, normal(adjustment, height)).stream()
-                .map(rays::get)
-                .toList();
+        return BestThree.of(normals, given).stream().map(rays::get).toList();
     }
 
     private static RealMatrix normal(Adjustment adjustment, Ray ray) {

@@ -86,7 +86,8 @@ final class BuildForm {
         return new PlacingLimits(
                 fields.length("tolerance_mm", PlacingLimits::tolerance),
                 fields.length("hole_mm", 0, PlacingLimits::hole),
-                fields.length("bolt_mm", 0, PlacingLimits::bolt));
+                fields.length("bolt_mm", 0, PlacingLimits::bolt),
+                fields.flag("off_floor", false, PlacingLimits::offFloor));
     }
 
     private static Weights weights(Fields<Weights> fields) {

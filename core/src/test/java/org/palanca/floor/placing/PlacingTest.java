@@ -11,7 +11,11 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Random;
+import org.hipparchus.geometry.euclidean.threed.Rotation;
+import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresBuilder;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOptimizer;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.base.units.LengthStyle;
@@ -73,6 +77,80 @@ class PlacingTest {
             Vector3D from = adjustment.place(tape.reading().from());
             assertThat(tape.reading().value()).isCloseTo(Vector3D.distance(from, sheet.target()), within(1e-12));
         }
+    }
+
+    /**
+     * Hung on a rotisserie the same tapes meet in the same hole: every mark turned and shifted, the place found from the four
+     * distances alone by a general optimiser, and turned back.
+     */
+    @Test
+    void offTheFloorTheTapesReadTheSameWhicheverWayItHangs() {
+        Vehicle vehicle = vehicle(random);
+        Adjustment adjustment = Adjustment.of(vehicle.build().survey());
+        PlacingLimits hung = PlacingLimits.COMMON.withTolerance(inches(1)).withOffFloor(true);
+        PlacingSheet sheet =
+                PlacingSheet.of(vehicle, adjustment, lower(vehicle), hung).orElseThrow();
+        Rotation turn = new Rotation(new Vector3D(1, 0.3, -0.2), 2.4, RotationConvention.VECTOR_OPERATOR);
+        Vector3D shift = new Vector3D(0.4, -0.7, 1.3);
+        assertThat(sheet.tapes()).hasSize(4).allSatisfy(tape -> {
+            assertThat(tape.reading().kind()).isEqualTo(ReadingKind.DISTANCE);
+            assertThat(adjustment
+                            .survey()
+                            .mark(tape.reading().from())
+                            .orElseThrow()
+                            .onVehicle())
+                    .isTrue();
+            assertThat(vehicle.build().axleEnds()).doesNotContain(tape.reading().from());
+        });
+        List<Vector3D> marks = sheet.tapes().stream()
+                .map(tape ->
+                        turn.applyTo(adjustment.place(tape.reading().from())).add(shift))
+                .toList();
+        double[] readings = sheet.tapes().stream()
+                .mapToDouble(tape -> tape.reading().value())
+                .toArray();
+        double[] found = new LevenbergMarquardtOptimizer()
+                .optimize(new LeastSquaresBuilder()
+                        .start(turn.applyTo(sheet.target())
+                                .add(shift)
+                                .add(new Vector3D(0.05, 0.05, 0.05))
+                                .toArray())
+                        .target(readings)
+                        .model(
+                                at -> marks.stream()
+                                        .mapToDouble(mark -> Vector3D.distance(mark, new Vector3D(at)))
+                                        .toArray(),
+                                at -> marks.stream()
+                                        .map(mark -> new Vector3D(at)
+                                                .subtract(mark)
+                                                .normalize()
+                                                .toArray())
+                                        .toArray(double[][]::new))
+                        .maxEvaluations(200)
+                        .maxIterations(200)
+                        .build())
+                .getPoint()
+                .toArray();
+        Vector3D back = turn.applyInverseTo(new Vector3D(found).subtract(shift));
+        assertThat(Vector3D.distance(back, sheet.target())).isLessThan(1e-6);
+    }
+
+    /** By hand: each mark and its block together are as high as the highest mark, and three others span no more. */
+    @Test
+    void theVehiclesOwnLevelIsLevelAtRide() {
+        Vehicle vehicle = vehicle(random);
+        Adjustment adjustment = Adjustment.of(vehicle.build().survey());
+        OwnLevel level = OwnLevel.of(vehicle.build(), adjustment).orElseThrow();
+        double top = adjustment.place(level.blocks().get(0).mark()).getZ();
+        assertThat(level.blocks()).hasSize(3).allSatisfy(block -> {
+            assertThat(adjustment.place(block.mark()).getZ() + block.height()).isCloseTo(top, within(1e-9));
+            assertThat(vehicle.build().axleEnds()).doesNotContain(block.mark());
+        });
+        assertThat(OwnLevel.told(vehicle.build(), adjustment, PlacingLimits.COMMON))
+                .isEmpty();
+        assertThat(OwnLevel.told(Build.NONE, Adjustment.of(Survey.NONE), PlacingLimits.COMMON.withOffFloor(true))
+                        .map(Examples.WORDS::text))
+                .hasValueSatisfying(text -> assertThat(text).contains("needs three of its marks"));
     }
 
     /** No other three of the marks give a better place, by adjusting the whole survey with each three in turn. */

@@ -82,7 +82,7 @@ class CycledFileTest {
     @Test
     void whatIsAllowedInPlacingIsKept() throws Exception {
         Vehicle gorse = Examples.vehicle("gorse.palanca.json");
-        PlacingLimits typed = new PlacingLimits(inches(3.0 / 16), inches(17.0 / 32), inches(0.5));
+        PlacingLimits typed = new PlacingLimits(inches(3.0 / 16), inches(17.0 / 32), inches(0.5), true);
         Path file = folder.resolve("placed.palanca.json");
         VehicleFile.save(file, gorse.withBuild(gorse.build().withPlacing(typed)));
         PlacingLimits back = VehicleFile.open(file).vehicle().build().placing();

@@ -46,7 +46,7 @@ class SchemaTest {
             tarn-4 | /axles/rear/mounts/upper frame left/holes | {"low": {"x_mm": -1800, "y_mm": 390, "z_mm": 600}}
             tarn-4 | /axles/rear/mounts/upper frame left/holes | {"low": {"behind_mm": 9, "side": "right", "out_mm": 390, "up_mm": 600}}
             tarn-4 | /build/found/- | {"axle": "front", "mount": "lower frame right", "readings": []}
-            tarn-4 | /build/placing | {"tolerance_mm": 4, "hole_mm": 14, "bolt_mm": 13}
+            tarn-4 | /build/placing | {"tolerance_mm": 4, "hole_mm": 14, "bolt_mm": 13, "off_floor": true}
             tarn-4 | /build/axles/rear/driveline/joints | "one"
             tarn-4 | /build/axles/rear/housing/ends | "bearing_cup"
             tarn-4 | /build/axles/rear/housing/school | "brackets_first"

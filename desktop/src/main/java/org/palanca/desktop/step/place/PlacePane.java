@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
@@ -23,10 +24,12 @@ import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
 import org.palanca.desktop.step.SurveyStudy;
 import org.palanca.desktop.step.WorkOrderView;
+import org.palanca.floor.adjust.Adjustment;
 import org.palanca.floor.placing.BoltFit;
 import org.palanca.floor.placing.Effect;
 import org.palanca.floor.placing.FaceWords;
 import org.palanca.floor.placing.MountAsBuilt;
+import org.palanca.floor.placing.OwnLevel;
 import org.palanca.floor.placing.PlacingOrder;
 import org.palanca.floor.placing.PlacingSheet;
 import org.palanca.io.sheet.PlacingPage;
@@ -219,6 +222,11 @@ public final class PlacePane extends StepPane {
                 Labels.over(w.text("placing.hole"), holeField, Quantity.LENGTH, wordsSupplier()),
                 Labels.over(w.text("placing.bolt"), boltField, Quantity.LENGTH, wordsSupplier()));
         row.setRowValignment(VPos.BOTTOM);
+        CheckBox offFloor = new CheckBox(w.text("placing.off_floor"));
+        offFloor.setId("place-off-floor");
+        offFloor.setSelected(limits().offFloor());
+        offFloor.setOnAction(event -> set(limits().withOffFloor(offFloor.isSelected())));
+        row.getChildren().add(offFloor);
         return row;
     }
 
@@ -260,6 +268,8 @@ public final class PlacePane extends StepPane {
         box.getChildren()
                 .add(Labels.sentence(w.text("placing.deviation", w.units().fine(sheet.deviation())), "second"));
         box.getChildren().add(Labels.sentence(w.text(sheet.promise()), sheet.promises() ? "second" : "limit"));
+        OwnLevel.told(build(), Adjustment.of(build().survey()), limits())
+                .ifPresent(level -> box.getChildren().add(Labels.sentence(w.text(level), "working-why")));
         return box;
     }
 
