@@ -5,6 +5,7 @@ import java.util.OptionalDouble;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.geometry.Side;
 import org.palanca.base.units.Lengths;
+import org.palanca.base.words.Message;
 import org.palanca.vehicle.housing.HousingSize;
 import org.palanca.vehicle.housing.HousingSum;
 
@@ -45,6 +46,11 @@ public record HousingBody(
      * @param assumed whether it is an ordinary one that nobody typed
      */
     public record Round(double radius, boolean assumed) {
+        /** What it is called, and that its size is an ordinary one where nobody typed it. */
+        public Message named(String key) {
+            return assumed ? Message.of("thing.assumed", Message.of(key), Message.length(2 * radius)) : Message.of(key);
+        }
+
         private static Round of(OptionalDouble diameter, double ordinary) {
             return diameter.isPresent() ? new Round(diameter.getAsDouble() / 2, false) : new Round(ordinary, true);
         }

@@ -763,6 +763,15 @@ class CycleTest extends WindowTest {
         enter("#shaft-hung-ears", "7 1/2");
         enter("#shaft-hung-plate", "1/4");
         assertThat(sideTexts()).anyMatch(text -> text.contains("8 in over its plates"));
+        press("#shaft-access-fill");
+        assertThat(vehicle()
+                        .build()
+                        .surroundings(AxlePlace.REAR)
+                        .part("fill plug")
+                        .orElseThrow()
+                        .kind())
+                .isEqualTo(Part.Kind.SERVICE);
+        assertThat(lookup("#shaft-access-fill").queryAll()).isEmpty();
         enter("#shaft-hung-nose", "-3");
         assertThat(trouble()).contains("nose");
         section("shaft-open-shaft");

@@ -170,7 +170,7 @@ public final class CollisionBodies {
         HousingBody body = HousingBody.of(vehicle, axle);
         add(
                 Sort.HOUSING.of("tube"),
-                named(body.tube(), "thing.axle_tube"),
+                body.tube().named("thing.axle_tube"),
                 Part.Kind.DRIVELINE,
                 carrier,
                 one(Convex.capsule(
@@ -188,7 +188,7 @@ public final class CollisionBodies {
                         Math.min(HousingBody.NOSE, body.differential().radius()))));
         add(
                 Sort.HOUSING.of("differential"),
-                named(body.differential(), "thing.differential"),
+                body.differential().named("thing.differential"),
                 Part.Kind.DRIVELINE,
                 carrier,
                 Solid.of(middle),
@@ -211,12 +211,6 @@ public final class CollisionBodies {
                     HOUSING,
                     HUB);
         }
-    }
-
-    private static Message named(HousingBody.Round round, String key) {
-        return round.assumed()
-                ? Message.of("thing.assumed", Message.of(key), Message.length(2 * round.radius()))
-                : Message.of(key);
     }
 
     private void links() {

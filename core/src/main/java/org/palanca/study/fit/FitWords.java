@@ -97,7 +97,8 @@ public final class FitWords {
                         Message.length(notch.behind()),
                         Message.length(notch.room()),
                         Message.length(notch.pose().left()),
-                        Message.length(notch.pose().right())));
+                        Message.length(notch.pose().right()),
+                        notch.tube()));
     }
 
     private static Verdict room(TyreClearance.Room room, double wanted) {

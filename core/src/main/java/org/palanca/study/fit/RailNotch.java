@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.geometry.Side;
+import org.palanca.base.words.Message;
 import org.palanca.mechanism.axle.AxleMotion;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
@@ -27,6 +28,7 @@ import org.palanca.vehicle.Vehicle;
  * straps let it get to. The tube is cut in the plane of the rail's middle, where it is a circle but for its lean.
  *
  * @param side which rail
+ * @param tube what comes up into it, with its size where that is an ordinary one
  * @param depth from the rail's underside up, at the deepest [m]
  * @param ahead front end of the notch, ahead of the axle's line [m]
  * @param behind rear end, behind the axle's line [m]
@@ -37,6 +39,7 @@ import org.palanca.vehicle.Vehicle;
  */
 public record RailNotch(
         Side side,
+        Message tube,
         double depth,
         double ahead,
         double behind,
@@ -74,7 +77,8 @@ public record RailNotch(
     private static Optional<RailNotch> of(AxleModel model, FrameRails rails, Side side) {
         Vehicle vehicle = model.vehicle();
         double room = vehicle.build().rules().wanted(Part.Kind.FIXED, Part.Kind.DRIVELINE);
-        double radius = HousingBody.of(vehicle, model.axle()).tube().radius() + room;
+        HousingBody.Round tube = HousingBody.of(vehicle, model.axle()).tube();
+        double radius = tube.radius() + room;
         List<Centre> centres = centres(model, rails, side);
         Centre ride = centres.get(0);
         if (ride.z() > rails.at(ride.x(), vehicle.wheelbase()).bottom() + rails.depth()) {
@@ -108,7 +112,15 @@ public record RailNotch(
         boolean atRide =
                 ride.z() + radius > rails.at(ride.x(), vehicle.wheelbase()).bottom();
         return Optional.of(new RailNotch(
-                side, deepest, front - line, line - back, room, worst.pose(), deepest >= rails.depth(), atRide));
+                side,
+                tube.named("thing.axle_tube"),
+                deepest,
+                front - line,
+                line - back,
+                room,
+                worst.pose(),
+                deepest >= rails.depth(),
+                atRide));
     }
 
     /** At ride, and on the way up to every worst pose. Leaves the model at ride. */

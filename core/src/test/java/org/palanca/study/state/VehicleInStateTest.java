@@ -16,6 +16,8 @@ import org.palanca.Examples;
 import org.palanca.mechanism.CompliantMember;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
+import org.palanca.result.shock.SpringWork;
+import org.palanca.study.ride.LoadSink;
 import org.palanca.study.travel.TravelEnvelope;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
@@ -176,5 +178,26 @@ class VehicleInStateTest {
         assertThat(StateWords.of(Examples.tarn(), state(0, inches(60))))
                 .singleElement()
                 .satisfies(one -> assertThat(one.good()).isFalse());
+    }
+
+    /** By hand: what a load adds is the springs' rate at the wheels, both sides, times how far they let it down, to their slope's change. */
+    @Test
+    void aLoadLetsDownAsFarAsTheSpringsGive() {
+        Vehicle tarn = Examples.tarn();
+        double sink = LoadSink.of(tarn, AxlePlace.REAR, 100).orElseThrow();
+        AxleModel model = new AxleModel(tarn, AxlePlace.REAR);
+        SpringWork springs = new SpringWork(model.axle());
+        double rate = (heave(springs, model, sink) - heave(springs, model, 0)) / sink;
+        assertThat(sink).isCloseTo(100 * 9.80665 / rate, within(1e-6));
+        assertThat(sink).isBetween(inches(0.25), inches(2.5));
+        assertThat(LoadSink.of(tarn, AxlePlace.REAR, 1e6)).as("on its stops").isEmpty();
+        assertThat(LoadSink.of(Examples.vehicle("sedge.palanca.json"), AxlePlace.REAR, 100))
+                .as("nothing springs it")
+                .isEmpty();
+    }
+
+    private static double heave(SpringWork springs, AxleModel model, double travel) {
+        assertThat(model.moveTo(WheelTravel.both(travel))).isTrue();
+        return springs.heave(model.motion());
     }
 }

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
@@ -19,6 +20,7 @@ import org.palanca.base.words.Verdict;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
+import org.palanca.study.ride.LoadSink;
 import org.palanca.study.state.StateOutOfReachException;
 import org.palanca.study.state.StateWords;
 import org.palanca.study.state.VehicleInState;
@@ -89,6 +91,13 @@ final class StatesView {
         FlowPane fields = new FlowPane(10, 6);
         for (AxlePlace place : AxlePlace.values()) {
             fields.getChildren().add(lower(state, place, number, w));
+            boolean sprung = vehicle()
+                    .axle(place)
+                    .filter(axle -> axle.springing().carries())
+                    .isPresent();
+            if (sprung) {
+                fields.getChildren().add(load(state, place, number, w));
+            }
             if (vehicle().axle(place).isPresent()) {
                 fields.getChildren().add(tyre(state, place, number, w));
             }
@@ -126,6 +135,26 @@ final class StatesView {
         field.setId("state-lower-" + place.id() + "-" + number);
         field.show(state.standing(place).lower());
         return Labels.over(w.text("states.lower." + place.id()), field, Quantity.LENGTH, pane.wordsSupplier());
+    }
+
+    /** A load over an axle lets the chassis down as far as its springs let it: what is typed becomes that. */
+    private Node load(RideState state, AxlePlace place, int number, Words w) {
+        MeasureField field = new MeasureField(
+                Quantity.MASS, pane.wordsSupplier(), typed -> load(state, place, typed), pane.complaints());
+        field.setId("state-load-" + place.id() + "-" + number);
+        field.showNone(w.text("states.load_none"));
+        return Labels.over(w.text("states.load." + place.id()), field, Quantity.MASS, pane.wordsSupplier());
+    }
+
+    private void load(RideState state, AxlePlace place, double mass) {
+        OptionalDouble sink = LoadSink.of(vehicle(), place, mass);
+        if (sink.isEmpty()) {
+            pane.complain(pane.words().text("states.load_too_much", new Message.Measure(mass, Quantity.MASS)));
+            pane.refresh();
+            return;
+        }
+        double lower = Quantity.LENGTH.onGrid(sink.getAsDouble());
+        change(state, one -> one.with(place, one.standing(place).withLower(lower)));
     }
 
     /** By its diameter: the new one is squashed by the same part, and as wide. */
