@@ -199,6 +199,14 @@ public record Axle(
         });
     }
 
+    /** Whether a link is a leg that is welded to another: legs that meet in one mount make a wishbone or a bar of triangles. */
+    public boolean welded(Link link) {
+        return links().stream()
+                .filter(other -> other != link)
+                .anyMatch(
+                        other -> other.from().equals(link.from()) || other.to().equals(link.to()));
+    }
+
     /** From pin to pin of a link [m]: its own length, or as far as its mounts are apart at ride. */
     public double pinToPin(Link link, double wheelbase) {
         return link.length()

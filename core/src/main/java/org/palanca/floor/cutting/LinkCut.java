@@ -35,20 +35,12 @@ public record LinkCut(Axle axle, Link link, BarPath path, EndCut from, EndCut to
         List<LinkCut> cuts = new ArrayList<>();
         for (Axle axle : vehicle.axles()) {
             for (Link link : axle.links()) {
-                if (!partOfArm(axle, link)) {
+                if (!axle.welded(link)) {
                     cuts.add(of(vehicle, axle, link));
                 }
             }
         }
         return List.copyOf(cuts);
-    }
-
-    /** Legs that meet in one mount are welded into a wishbone or a bar of triangles, and are no tube with two inserts. */
-    private static boolean partOfArm(Axle axle, Link link) {
-        return axle.links().stream()
-                .filter(other -> other != link)
-                .anyMatch(
-                        other -> other.from().equals(link.from()) || other.to().equals(link.to()));
     }
 
     /** One link of a vehicle. */

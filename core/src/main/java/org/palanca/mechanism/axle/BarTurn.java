@@ -42,9 +42,11 @@ public final class BarTurn {
         out = shape.out(along);
         boolean firstHolds = !hardware.end(bar, true).kind().ball();
         boolean secondHolds = !hardware.end(bar, false).kind().ball();
-        held = firstHolds || secondHolds;
+        // A leg that is welded to another is held by that, and lies as both its pins do.
+        held = firstHolds || secondHolds || axle.welded(bar);
         for (int end = 0; end < 2; end++) {
-            if (!held || (end == 0 ? firstHolds : secondHolds)) {
+            boolean none = !firstHolds && !secondHolds;
+            if (none || (end == 0 ? firstHolds : secondHolds)) {
                 bolts.add(2 * link + end);
                 directions.add((end == 0 ? from : to).direction());
             }

@@ -7,10 +7,12 @@ import java.util.Set;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Verdict;
+import org.palanca.floor.adjust.Adjustment;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.study.clearance.Clearances;
 import org.palanca.study.clearance.CollisionBody;
+import org.palanca.study.fit.FitWords;
 import org.palanca.study.travel.TravelEnvelope;
 import org.palanca.study.travel.WorstPose.Way;
 import org.palanca.vehicle.Axle;
@@ -18,6 +20,7 @@ import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.FrameRails;
 import org.palanca.vehicle.RideState;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.survey.Survey;
 
 /** Says what a state changes against the plan: how the axles stand, what up travel is left, what touches, how low the frame is. */
 public final class StateWords {
@@ -72,6 +75,17 @@ public final class StateWords {
                         Message.length(travel(was, Way.BUMP)),
                         Message.length(travel(was, Way.DROOP)))));
         touches(before, after, said);
+        fit(plan, stands, place, said);
+    }
+
+    /** What fits in the plan and does not as it stands: the tyre in its well, the tube under its rail. */
+    private static void fit(Vehicle plan, Vehicle stands, AxlePlace place, List<Verdict> said) {
+        Adjustment unmeasured = Adjustment.of(Survey.NONE);
+        Set<String> known = new HashSet<>();
+        FitWords.of(plan, place, unmeasured).stream().filter(one -> !one.good()).forEach(one -> known.add(one.about()));
+        FitWords.of(stands, place, unmeasured).stream()
+                .filter(one -> !one.good() && !known.contains(one.about()))
+                .forEach(said::add);
     }
 
     /** How far both wheels go together one way, as stops, straps and shocks let them, or as planned where nothing does [m]. */

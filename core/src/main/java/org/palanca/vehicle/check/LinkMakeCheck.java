@@ -2,6 +2,7 @@ package org.palanca.vehicle.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.words.Message;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.hardware.LinkEnd;
@@ -13,6 +14,8 @@ import org.palanca.vehicle.hardware.ThreadedShank;
 final class LinkMakeCheck {
     /** Sizes are rounded when they are written [m]. */
     private static final double ROUNDED = 1e-6;
+
+    private static final double LENGTH_OF_A_WAY = 0.01;
 
     private LinkMakeCheck() {}
 
@@ -33,9 +36,20 @@ final class LinkMakeCheck {
                                 link.name(),
                                 Message.fine(tube.wall()),
                                 Message.fine(tube.outside())))));
+        link.make().bolts().ifPresent(bolts -> {
+            bolt(link, bolts.from(), at + "/made/bolts/from_way_mm", found);
+            bolt(link, bolts.to(), at + "/made/bolts/to_way_mm", found);
+        });
         link.make().from().ifPresent(end -> end(end, link.from(), at + "/made/from", found));
         link.make().to().ifPresent(end -> end(end, link.to(), at + "/made/to", found));
         return found;
+    }
+
+    /** A direction is of length 1; what was rounded may be a hair off it. */
+    private static void bolt(Link link, Vector3D way, String at, List<Finding> found) {
+        if (Math.abs(way.getNorm() - 1) > LENGTH_OF_A_WAY) {
+            found.add(Finding.error(at, Message.of("check.made_bolt", link.name())));
+        }
     }
 
     private static boolean tooThick(LinkTube tube) {

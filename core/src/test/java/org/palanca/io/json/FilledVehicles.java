@@ -246,7 +246,7 @@ final class FilledVehicles {
         Link set = rear.links()
                 .get(0)
                 .withMake(LinkMake.USUAL.withBolts(Optional.of(
-                        new SetBolts(new Vector3D(0.5, 0.25, 0.125), Quantity.ANGLE.onGrid(0.1), Vector3D.PLUS_K, 0))));
+                        new SetBolts(new Vector3D(0, 0.6, 0.8), Quantity.ANGLE.onGrid(0.1), Vector3D.PLUS_K, 0))));
         Tyre other = new Tyre(0.8, 0.375, 0.25);
         FrameRails rails = arms.rails()
                 .orElseThrow()

@@ -188,4 +188,19 @@ class BarSolidTest {
         }
         throw new AssertionError("no such end");
     }
+
+    /** A leg of a wishbone is welded to the other: bent or not, it can't turn over, whatever its ends are. */
+    @Test
+    void aLegOfAWishboneDoesNotTurnOver() {
+        Vehicle plover = Examples.vehicle("plover.palanca.json");
+        Axle front = plover.axle(AxlePlace.FRONT).orElseThrow();
+        Link leg = front.links().stream().filter(front::welded).findFirst().orElseThrow();
+        double middle = front.pinToPin(leg, plover.wheelbase()) / 2;
+        Link bent = leg.withMake(LinkMake.USUAL.withShape(
+                Optional.of(new BarShape(0, List.of(new BarBend(middle, 0.02, 0.1)), OptionalDouble.empty()))));
+        Axle made = front.withLink(bent);
+        BarTurn turn = BarTurn.of(plover.withAxle(made), made, bent).orElseThrow();
+        assertThat(turn.held()).isTrue();
+        assertThat(turn.free(plover, made, 1)).isZero();
+    }
 }

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.palanca.Examples;
+import org.palanca.base.words.Verdict;
 import org.palanca.mechanism.CompliantMember;
 import org.palanca.mechanism.axle.WheelTravel;
 import org.palanca.result.catalogue.AxleModel;
@@ -199,5 +200,20 @@ class VehicleInStateTest {
     private static double heave(SpringWork springs, AxleModel model, double travel) {
         assertThat(model.moveTo(WheelTravel.both(travel))).isTrue();
         return springs.heave(model.motion());
+    }
+
+    /** Tyres 8 in taller do not go into the demo's wells, which its own do: that is said of the state, and not what was so before. */
+    @Test
+    void aTyreThatNoLongerFitsItsWellIsSaid() {
+        Axle rear = Examples.tarn().axle(AxlePlace.REAR).orElseThrow();
+        RideState tall =
+                state(0, 0).with(AxlePlace.REAR, new RideState.Standing(0, Optional.of(tyre(rear, inches(4)))));
+        Vehicle tarn = Examples.vehicle("tarn-4.palanca.json");
+        List<String> said = StateWords.of(tarn, tall).stream()
+                .filter(one -> !one.good())
+                .map(one -> Examples.WORDS.text(one.message()))
+                .toList();
+        assertThat(said).anyMatch(text -> text.contains("tyre"));
+        assertThat(StateWords.of(tarn, state(0, 0))).allMatch(Verdict::good);
     }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.vehicle.Axle;
@@ -19,6 +20,7 @@ import org.palanca.vehicle.hardware.BarShape;
 import org.palanca.vehicle.hardware.LinkEnd;
 import org.palanca.vehicle.hardware.LinkMake;
 import org.palanca.vehicle.hardware.LinkTube;
+import org.palanca.vehicle.hardware.SetBolts;
 import org.palanca.vehicle.hardware.Thread;
 import org.palanca.vehicle.hardware.ThreadedShank;
 
@@ -70,6 +72,11 @@ class LinkMakeCheckTest {
                 threaded(shank -> shank.withSet(OptionalDouble.of(0.09))),
                 "/from/shank/exposed_mm",
                 "1/2 in (the jam nut) to 3 in");
+        says(
+                LinkMake.USUAL.withBolts(Optional.of(new SetBolts(Vector3D.ZERO, 0, Vector3D.PLUS_K, 0))),
+                "/bolts/from_way_mm",
+                "lower left",
+                "points nowhere");
         assertThat(findings(LinkMake.USUAL.withTube(Optional.of(new LinkTube(0.0508, 0.0254, "")))))
                 .as("a solid bar")
                 .isEmpty();
