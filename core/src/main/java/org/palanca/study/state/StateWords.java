@@ -52,14 +52,17 @@ public final class StateWords {
         AxleModel before = new AxleModel(plan, place);
         AxleModel after = new AxleModel(stands, place);
         Message name = Message.of("axle." + place.id());
+        Message where = shift(before, state.standing(place).lower());
         said.add(new Verdict(
                 true,
-                Message.of(
-                        "state.stands",
-                        name,
-                        shift(before, state.standing(place).lower()),
-                        Message.angle(before.axle().pinion()),
-                        Message.angle(after.axle().pinion()))));
+                before.axle().independent()
+                        ? corners(before, after, name, where)
+                        : Message.of(
+                                "state.stands",
+                                name,
+                                where,
+                                Message.angle(before.axle().pinion()),
+                                Message.angle(after.axle().pinion()))));
         TravelEnvelope was = new TravelEnvelope(before);
         TravelEnvelope is = new TravelEnvelope(after);
         double up = travel(is, Way.BUMP);
@@ -86,6 +89,18 @@ public final class StateWords {
         FitWords.of(stands, place, unmeasured).stream()
                 .filter(one -> !one.good() && !known.contains(one.about()))
                 .forEach(said::add);
+    }
+
+    /** Wheels of their own lean and toe. */
+    private static Message corners(AxleModel before, AxleModel after, Message name, Message where) {
+        return Message.of(
+                "state.corners",
+                name,
+                where,
+                Message.angle(before.axle().wheels().camber()),
+                Message.angle(after.axle().wheels().camber()),
+                Message.angle(before.axle().wheels().toe()),
+                Message.angle(after.axle().wheels().toe()));
     }
 
     /** How far both wheels go together one way, as stops, straps and shocks let them, or as planned where nothing does [m]. */
