@@ -759,10 +759,10 @@ class CycleTest extends WindowTest {
                 vehicle().build().surroundings(AxlePlace.REAR).differential().orElseThrow();
         assertThat(hung.middle().getY()).isCloseTo(inches(2), within(1e-9));
         assertThat(hung.left()).as("as the half-shafts had it").isCloseTo(inches(6), within(1e-9));
-        assertThat(sideTexts()).anyMatch(text -> text.startsWith("Left half-shaft:"));
+        assertThat(texts()).anyMatch(text -> text.startsWith("Left half-shaft:"));
         enter("#shaft-hung-ears", "7 1/2");
         enter("#shaft-hung-plate", "1/4");
-        assertThat(sideTexts()).anyMatch(text -> text.contains("8 in over its plates"));
+        assertThat(texts()).anyMatch(text -> text.contains("8 in over its plates"));
         press("#shaft-access-fill");
         assertThat(vehicle()
                         .build()
@@ -777,14 +777,7 @@ class CycleTest extends WindowTest {
         section("shaft-open-shaft");
         press("#shaft-take");
         assertThat(lookup("#shaft-board").query().isVisible()).isTrue();
-        assertThat(sideTexts()).anyMatch(text -> text.startsWith("The drive shaft"));
-    }
-
-    private List<String> sideTexts() {
-        settle();
-        return lookup(".label").queryAllAs(Label.class).stream()
-                .map(label -> plain(label.getText()))
-                .toList();
+        assertThat(texts()).anyMatch(text -> text.startsWith("The drive shaft"));
     }
 
     /** Turning the housing of a steered axle costs caster: both on one picture, and turned by the button, degree for degree. */

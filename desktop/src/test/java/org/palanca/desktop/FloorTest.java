@@ -43,6 +43,7 @@ import org.palanca.vehicle.MountReadings;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.RailSection;
+import org.palanca.vehicle.RailStation;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.housing.HousingSize;
@@ -751,6 +752,24 @@ class FloorTest extends WindowTest {
         assertThat(label("#fit-headline")).isEqualTo(fits);
     }
 
+    /** A mark that was punched into the rail becomes a station where the readings place it, between the straight line's ends. */
+    @Test
+    void aStationIsTakenFromTheSurvey() {
+        Vector3D kick = Adjustment.of(build().survey()).place("kick left");
+        step("axle");
+        section("axle-open-rails");
+        onFx(() -> lookup("#rails-mark")
+                .queryAs(ComboBox.class)
+                .getSelectionModel()
+                .select("kick left"));
+        List<RailStation> stations =
+                window.document().vehicle().rails().orElseThrow().stations();
+        assertThat(stations).hasSize(3);
+        assertThat(stations.get(1).ahead()).isCloseTo(kick.getX(), within(1e-8));
+        assertThat(stations.get(1).bottom()).isCloseTo(kick.getZ(), within(1e-8));
+        assertThat(stations.get(1).out()).isCloseTo(Math.abs(kick.getY()), within(1e-8));
+    }
+
     /** Rails set low over the axle: the notch is said with its place and depth; stepped up they need none. */
     @Test
     void railsAreDescribedAndStepOverTheAxle() {
@@ -790,12 +809,5 @@ class FloorTest extends WindowTest {
         assertThat(texts()).noneMatch(text -> text.startsWith("Notch"));
         enter("#rails-ahead-3", "-60");
         assertThat(trouble()).contains("Station 3", "from the front");
-    }
-
-    private List<String> texts() {
-        settle();
-        return lookup(".label").queryAllAs(Label.class).stream()
-                .map(label -> plain(label.getText()))
-                .toList();
     }
 }

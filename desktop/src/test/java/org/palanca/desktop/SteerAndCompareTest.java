@@ -350,7 +350,7 @@ class SteerAndCompareTest extends WindowTest {
             assertThat(state.name()).isEqualTo("loaded");
             assertThat(state.rear().lower()).isCloseTo(0.0254, within(1e-9));
         });
-        assertThat(lookup(".label").queryAllAs(Label.class).stream().map(label -> plain(label.getText())))
+        assertThat(texts())
                 .anyMatch(text -> text.startsWith("Rear axle: 1 3/4 in up and 4 in down of travel, 2 3/4 in and 3 in"));
         enter("#state-tyre-front-1", "27");
         assertThat(vehicle().states().get(0).front().tyre()).isPresent();

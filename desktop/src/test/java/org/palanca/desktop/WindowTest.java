@@ -261,6 +261,14 @@ abstract class WindowTest extends FxRobot {
         onFx(() -> {});
     }
 
+    /** What every label of the window says. */
+    protected List<String> texts() {
+        settle();
+        return lookup(".label").queryAllAs(Label.class).stream()
+                .map(label -> plain(label.getText()))
+                .toList();
+    }
+
     /** Amounts do not break over a line in the window; here they are compared with ordinary spaces. */
     protected static String plain(String text) {
         return text.replace('\u00a0', ' ');

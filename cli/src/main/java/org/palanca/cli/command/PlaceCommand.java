@@ -17,7 +17,6 @@ import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
 import org.palanca.cli.print.ReportJson;
 import org.palanca.floor.adjust.Adjustment;
-import org.palanca.floor.placing.OwnLevel;
 import org.palanca.floor.placing.PlacingOrder;
 import org.palanca.floor.placing.PlacingSheet;
 import org.palanca.io.sheet.Page;
@@ -84,7 +83,9 @@ public final class PlaceCommand implements Callable<Integer> {
         for (Path written : SheetOutput.write(sheet, pages)) {
             out.println(input.words().text("written", written));
         }
-        OwnLevel.told(vehicle.build(), Adjustment.of(vehicle.build().survey()), limits)
+        sheets.stream()
+                .flatMap(one -> one.level().stream())
+                .findFirst()
                 .ifPresent(level -> out.println(input.words().text(level)));
         sheets.stream()
                 .filter(one -> !one.promises())

@@ -2,9 +2,13 @@ package org.palanca.floor.placing;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.hipparchus.geometry.euclidean.twod.Vector2D;
+import org.hipparchus.geometry.euclidean.twod.hull.MonotoneChain;
 import org.palanca.base.words.Message;
 import org.palanca.floor.adjust.Adjustment;
 import org.palanca.floor.adjust.DatumLife;
@@ -41,7 +45,7 @@ public record OwnLevel(List<Block> blocks) {
 
     /** The three of these that span most in plan; empty where no three do. */
     public static Optional<OwnLevel> of(Build build, Adjustment adjustment) {
-        List<Mark> marks = marks(build, adjustment);
+        List<Mark> marks = outermost(marks(build, adjustment), adjustment);
         double most = 0;
         List<Mark> best = List.of();
         for (int i = 0; i < marks.size(); i++) {
@@ -68,6 +72,23 @@ public record OwnLevel(List<Block> blocks) {
                 new Block(mark.name(), top - adjustment.place(mark.name()).getZ())));
         blocks.sort(Comparator.comparingDouble(Block::height));
         return Optional.of(new OwnLevel(blocks));
+    }
+
+    /** The marks on the hull of all in plan: the three that span most are among them. */
+    private static List<Mark> outermost(List<Mark> marks, Adjustment adjustment) {
+        if (marks.size() <= 3) {
+            return marks;
+        }
+        Map<Vector2D, Mark> inPlan = new LinkedHashMap<>();
+        for (Mark mark : marks) {
+            Vector3D at = adjustment.place(mark.name());
+            inPlan.put(new Vector2D(at.getX(), at.getY()), mark);
+        }
+        if (inPlan.size() <= 3) {
+            return List.copyOf(inPlan.values());
+        }
+        return new MonotoneChain()
+                .findHullVertices(inPlan.keySet()).stream().map(inPlan::get).toList();
     }
 
     /** Of their triangle in plan [m2]. */

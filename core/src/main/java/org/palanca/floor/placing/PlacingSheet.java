@@ -44,6 +44,7 @@ import org.palanca.vehicle.survey.ReadingKind;
  * @param checks two distances more, across the vehicle where there are marks for it
  * @param faces angles of the bracket, one a link
  * @param deviation standard deviation of the place that these readings give [m], the marks' own uncertainty included
+ * @param level what is set up off the floor for the bracket's angles to be read on; empty on the floor
  */
 public record PlacingSheet(
         MountRef mount,
@@ -53,7 +54,8 @@ public record PlacingSheet(
         List<Tape> tapes,
         List<Tape> checks,
         List<Face> faces,
-        double deviation) {
+        double deviation,
+        Optional<Message> level) {
     /** How far a bracket may be turned where nothing else is said [rad]: a degree, common practice, no source. */
     public static final double USUAL_TURN = Math.toRadians(1);
 
@@ -127,7 +129,8 @@ public record PlacingSheet(
                 tapes(adjustment, mount, chosen, allowed),
                 tapes(adjustment, mount, checks, allowed),
                 faces(vehicle, axle, mount),
-                held.get().deviation()));
+                held.get().deviation(),
+                OwnLevel.told(vehicle.build(), adjustment, limits)));
     }
 
     /** The three tapes that help most beside the height over the floor, and that; none where they do not hold the place. */

@@ -2,16 +2,13 @@ package org.palanca.io.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.units.ReadingLimits;
-import org.palanca.base.words.Message;
 import org.palanca.drawing.Elevation;
 import org.palanca.floor.adjust.Adjustment;
 import org.palanca.floor.placing.Effect;
 import org.palanca.floor.placing.FaceWords;
-import org.palanca.floor.placing.OwnLevel;
 import org.palanca.floor.placing.PlacingOrder;
 import org.palanca.floor.placing.PlacingSheet;
 import org.palanca.result.ResultWords;
@@ -212,9 +209,8 @@ public final class PlacingPage {
                 Page.RIGHT - Page.MARGIN);
         y = page.paragraph(
                 head.words().text(sheet.promise()), Page.MARGIN, y, 10, !sheet.promises(), Page.RIGHT - Page.MARGIN);
-        Optional<Message> level = OwnLevel.told(head.vehicle().build(), adjustment, sheet.limits());
-        if (level.isPresent()) {
-            page.paragraph(head.words().text(level.get()), Page.MARGIN, y, 10, true, Page.RIGHT - Page.MARGIN);
+        if (sheet.level().isPresent()) {
+            page.paragraph(head.words().text(sheet.level().get()), Page.MARGIN, y, 10, true, Page.RIGHT - Page.MARGIN);
         }
     }
 

@@ -1,6 +1,7 @@
 package org.palanca.desktop.step.axle;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -10,6 +11,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
@@ -17,10 +19,12 @@ import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.MeasureField;
+import org.palanca.floor.adjust.Adjustment;
 import org.palanca.vehicle.FrameRails;
 import org.palanca.vehicle.RailSection;
 import org.palanca.vehicle.RailStation;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.survey.Mark;
 
 /** The fields of the frame's rails: where they run, what they are in section, and where they bend. */
 final class RailsForm {
@@ -78,7 +82,40 @@ final class RailsForm {
                 "rails-station-add",
                 w.text(bends ? "rails.station_add" : "rails.bend"),
                 () -> set(now.withStations(another(now)))));
+        marks(now, w).ifPresent(rows::add);
         return rows;
+    }
+
+    /** A station where a mark was punched into the rail's lower outer edge, as the readings place it. */
+    private Optional<Node> marks(FrameRails now, Words w) {
+        List<String> names = pane.vehicle().build().survey().marks().stream()
+                .filter(Mark::onVehicle)
+                .map(Mark::name)
+                .toList();
+        if (names.isEmpty()) {
+            return Optional.empty();
+        }
+        ComboBox<String> marks = new ComboBox<>();
+        marks.setId("rails-mark");
+        marks.getItems().setAll(names);
+        marks.setPromptText(w.text("rails.mark"));
+        marks.setMaxWidth(Double.MAX_VALUE);
+        marks.setOnAction(event -> {
+            // Only now: a large survey takes a while.
+            Adjustment adjustment = Adjustment.of(pane.vehicle().build().survey());
+            boolean placed =
+                    adjustment.placed().stream().anyMatch(one -> one.name().equals(marks.getValue()));
+            if (!placed) {
+                pane.complain(w.text("rails.mark_not_placed", marks.getValue()));
+                return;
+            }
+            Vector3D at = adjustment.place(marks.getValue());
+            List<RailStation> all = new ArrayList<>(now.line(pane.vehicle().wheelbase()));
+            all.add(new RailStation(at.getX(), at.getZ(), Math.abs(at.getY())));
+            all.sort(Comparator.comparingDouble(station -> -station.ahead()));
+            set(now.withStations(onGrid(all)));
+        });
+        return Optional.of(marks);
     }
 
     /** Ordinary ones to begin with, as a starting vehicle has them. */
@@ -168,6 +205,10 @@ final class RailsForm {
             double middle = (last.ahead() + before.ahead()) / 2;
             all.add(all.size() - 1, now.at(middle, pane.vehicle().wheelbase()));
         }
+        return onGrid(all);
+    }
+
+    private static List<RailStation> onGrid(List<RailStation> all) {
         return all.stream()
                 .map(one -> new RailStation(
                         Quantity.LENGTH.onGrid(one.ahead()),

@@ -24,12 +24,10 @@ import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
 import org.palanca.desktop.step.SurveyStudy;
 import org.palanca.desktop.step.WorkOrderView;
-import org.palanca.floor.adjust.Adjustment;
 import org.palanca.floor.placing.BoltFit;
 import org.palanca.floor.placing.Effect;
 import org.palanca.floor.placing.FaceWords;
 import org.palanca.floor.placing.MountAsBuilt;
-import org.palanca.floor.placing.OwnLevel;
 import org.palanca.floor.placing.PlacingOrder;
 import org.palanca.floor.placing.PlacingSheet;
 import org.palanca.io.sheet.PlacingPage;
@@ -268,8 +266,7 @@ public final class PlacePane extends StepPane {
         box.getChildren()
                 .add(Labels.sentence(w.text("placing.deviation", w.units().fine(sheet.deviation())), "second"));
         box.getChildren().add(Labels.sentence(w.text(sheet.promise()), sheet.promises() ? "second" : "limit"));
-        OwnLevel.told(build(), Adjustment.of(build().survey()), limits())
-                .ifPresent(level -> box.getChildren().add(Labels.sentence(w.text(level), "working-why")));
+        sheet.level().ifPresent(level -> box.getChildren().add(Labels.sentence(w.text(level), "working-why")));
         return box;
     }
 
