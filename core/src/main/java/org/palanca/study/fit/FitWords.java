@@ -46,8 +46,10 @@ public final class FitWords {
                             Message.angle(order.ride().atPinion()),
                             Message.length(Math.abs(order.ride().across())),
                             Message.of(order.ride().across() > 0 ? "side.left" : "side.right"))));
-            said.add(new Verdict(
+            said.add(Verdict.lacking(
                     order.spare() >= 0,
+                    order.spare() / Lengths.INCH,
+                    "shaft slip",
                     Message.of(
                             order.spare() >= 0 ? "fit.slip" : "fit.slip_short",
                             Message.length(order.plunge()),

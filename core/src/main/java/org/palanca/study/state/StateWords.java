@@ -1,8 +1,10 @@
 package org.palanca.study.state;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
@@ -81,13 +83,17 @@ public final class StateWords {
         fit(plan, stands, place, said);
     }
 
-    /** What fits in the plan and does not as it stands: the tyre in its well, the tube under its rail. */
+    /** What fits in the plan and does not as it stands, or fits worse than there: the tyre in its well, the tube under its rail. */
     private static void fit(Vehicle plan, Vehicle stands, AxlePlace place, List<Verdict> said) {
         Adjustment unmeasured = Adjustment.of(Survey.NONE);
-        Set<String> known = new HashSet<>();
-        FitWords.of(plan, place, unmeasured).stream().filter(one -> !one.good()).forEach(one -> known.add(one.about()));
+        Map<String, Double> lacked = new HashMap<>();
+        FitWords.of(plan, place, unmeasured).stream()
+                .filter(one -> !one.good())
+                .forEach(one -> lacked.merge(one.about(), one.lacks(), Math::max));
         FitWords.of(stands, place, unmeasured).stream()
-                .filter(one -> !one.good() && !known.contains(one.about()))
+                .filter(one -> !one.good()
+                        && (!lacked.containsKey(one.about())
+                                || one.lacks() > lacked.get(one.about()) + TOLD / Lengths.INCH))
                 .forEach(said::add);
     }
 

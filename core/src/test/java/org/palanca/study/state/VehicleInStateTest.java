@@ -216,4 +216,32 @@ class VehicleInStateTest {
         assertThat(said).anyMatch(text -> text.contains("tyre"));
         assertThat(StateWords.of(tarn, state(0, 0))).allMatch(Verdict::good);
     }
+
+    /** What was too tight in the plan and is tighter as it stands is said again; the plan's own faults alone are not. */
+    @Test
+    void aTyreThatFitsItsWellEvenWorseIsSaid() {
+        Vehicle tight = onTyres(Examples.vehicle("tarn-4.palanca.json"), inches(4));
+        Axle rear = tight.axle(AxlePlace.REAR).orElseThrow();
+        RideState taller =
+                state(0, 0).with(AxlePlace.REAR, new RideState.Standing(0, Optional.of(tyre(rear, inches(1)))));
+        assertThat(aboutTyres(tight, state(0, 0))).isEmpty();
+        assertThat(aboutTyres(tight, taller)).isNotEmpty();
+    }
+
+    private static Vehicle onTyres(Vehicle vehicle, double taller) {
+        Axle rear = vehicle.axle(AxlePlace.REAR).orElseThrow();
+        RideState state = state(0, 0).with(AxlePlace.REAR, new RideState.Standing(0, Optional.of(tyre(rear, taller))));
+        try {
+            return VehicleInState.of(vehicle, state);
+        } catch (StateOutOfReachException e) {
+            throw new AssertionError(e);
+        }
+    }
+
+    private static List<String> aboutTyres(Vehicle plan, RideState state) {
+        return StateWords.of(plan, state).stream()
+                .filter(one -> !one.good() && one.about().startsWith("tyre "))
+                .map(Verdict::about)
+                .toList();
+    }
 }
