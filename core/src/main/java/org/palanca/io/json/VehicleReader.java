@@ -6,6 +6,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.io.JsonEOFException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -24,6 +25,11 @@ import org.palanca.vehicle.check.VehicleCheck;
 /** Reads vehicles. A file is taken whole or refused with every problem named; nothing in it is dropped in silence. */
 final class VehicleReader {
     private static final ObjectMapper MAPPER = new ObjectMapper();
+
+    /** How far a thread stands out of its insert, and what that was called at first. */
+    private static final String EXPOSED = "exposed_mm";
+
+    private static final String EARLIER_EXPOSED = "set_bare_mm";
 
     private VehicleReader() {}
 
@@ -50,7 +56,16 @@ final class VehicleReader {
             throw new VehicleFileException(
                     file, Message.of("file.other_format", file, VehicleForm.FORMAT), List.of(), null);
         }
+        takeEarlierKeys(root);
         return checked(file, root, places);
+    }
+
+    /** What earlier programs wrote under another key comes under today's, so that their files open as they were. */
+    private static void takeEarlierKeys(JsonNode node) {
+        if (node instanceof ObjectNode object && object.path(EARLIER_EXPOSED).isNumber() && !object.has(EXPOSED)) {
+            object.set(EXPOSED, object.remove(EARLIER_EXPOSED));
+        }
+        node.forEach(VehicleReader::takeEarlierKeys);
     }
 
     private static VehicleFile.Opened checked(Path file, JsonNode root, JsonPlaces places) throws VehicleFileException {

@@ -367,4 +367,19 @@ class VehicleFileTest {
             }
         }
     }
+
+    /** Files say how far a thread stands out under a key that was once another: both open to the same vehicle. */
+    @Test
+    void aThreadsSettingOpensUnderItsEarlierKey() throws Exception {
+        Path file = folder.resolve("earlier.palanca.json");
+        VehicleFile.save(file, Examples.tarn());
+        String saved = Files.readString(file);
+        List<Vehicle> opened = new ArrayList<>();
+        for (String key : List.of("exposed_mm", "set_bare_mm")) {
+            Files.writeString(file, saved.replaceFirst("\"jam_nut_mm\"", "\"" + key + "\" : 12.5, \"jam_nut_mm\""));
+            opened.add(VehicleFile.open(file).vehicle());
+        }
+        assertThat(opened.get(1)).isEqualTo(opened.get(0));
+        assertThat(opened.get(1).hardware().set()).hasValue(0.0125);
+    }
 }
