@@ -185,7 +185,6 @@ public final class AxleDrawing {
         if (elevation != Elevation.REAR) {
             line(Role.HOUSING, middle.add(round, nose), middle.add(2 * round, nose));
         }
-        body.brake().ifPresent(brake -> brakes(model, body, brake, centre));
         if (elevation == Elevation.SIDE) {
             return;
         }
@@ -196,29 +195,6 @@ public final class AxleDrawing {
             Vector3D end = centre.add(side.sign() * body.end(side), along);
             line(Role.HOUSING, start.add(thick), end.add(thick));
             line(Role.HOUSING, start.subtract(thick), end.subtract(thick));
-        }
-    }
-
-    private void brakes(AxleModel model, HousingBody body, HousingBody.Brake brake, Vector3D centre) {
-        AxleMotion motion = model.motion();
-        double radius = brake.diameter() / 2;
-        if (elevation == Elevation.SIDE) {
-            shapes.add(new Shape.Circle(Role.HOUSING, point(centre), radius));
-            return;
-        }
-        Vector3D reach = elevation == Elevation.TOP ? turned(motion, radius, 0, 0) : turned(motion, 0, 0, radius);
-        Vector3D along = turned(motion, 0, 1, 0);
-        for (Side side : Side.values()) {
-            Vector3D inner = centre.add(side.sign() * body.end(side), along);
-            Vector3D outer = inner.add(side.sign() * brake.width(), along);
-            shapes.add(new Shape.Path(
-                    Role.HOUSING,
-                    List.of(
-                            point(inner.add(reach)),
-                            point(outer.add(reach)),
-                            point(outer.subtract(reach)),
-                            point(inner.subtract(reach))),
-                    true));
         }
     }
 
@@ -304,7 +280,7 @@ public final class AxleDrawing {
         for (int i = 0; i < model.axle().mounts().size(); i++) {
             if (model.axle().mounts().get(i).name().equals(name)) {
                 AxleMotion motion = model.motion();
-                return new Vector3D(motion.mount(i, 0), motion.mount(i, 1), motion.mount(i, 2));
+                return motion.mount(i);
             }
         }
         throw new IllegalArgumentException("no mount \"" + name + "\"");
@@ -326,7 +302,7 @@ public final class AxleDrawing {
     }
 
     static Vector3D wheel(AxleMotion motion, int side) {
-        return new Vector3D(motion.wheelCentre(side, 0), motion.wheelCentre(side, 1), motion.wheelCentre(side, 2));
+        return motion.wheelCentre(side);
     }
 
     static Vector3D turned(AxleMotion motion, double x, double y, double z) {

@@ -7,25 +7,32 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.geometry.Side;
 import org.palanca.drawing.Shape.Role;
 import org.palanca.mechanism.axle.AxleMotion;
+import org.palanca.mechanism.axle.WheelMotion;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.BodyName;
+import org.palanca.vehicle.HousingBody;
 import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.LeafSpring;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkRole;
 import org.palanca.vehicle.Mount;
+import org.palanca.vehicle.Upright;
+import org.palanca.vehicle.UprightBody;
 import org.palanca.vehicle.Wishbone;
 
 /**
- * Everything that moves and is neither tyre, housing nor link: uprights and knuckles, arms, bellcranks, rack, leaf
- * springs. A body is drawn by the lines from its hub to its mounts; it has no other shape in the file.
+ * Everything that moves and is neither tyre, housing nor link: uprights and knuckles with hubs and brakes, arms,
+ * bellcranks, rack, leaf springs. What has no size in the file is drawn by the lines between its mounts.
  */
 final class BodyDrawing {
     /** Points of a drawn leaf, and how deep it sags against its chord, as part of that. */
     private static final int LEAF_POINTS = 12;
 
     private static final double LEAF_SAG = 0.05;
+
+    /** Strokes of a quarter of what is drawn round. */
+    private static final int QUARTER = 6;
 
     private final AxleModel model;
     private final Axle axle;
@@ -41,6 +48,12 @@ final class BodyDrawing {
         List.of(BodyName.values()).stream()
                 .filter(body -> !body.equals(BodyName.FRAME) && !body.equals(BodyName.AXLE))
                 .forEach(this::body);
+        for (Side side : Side.values()) {
+            UprightBody.of(axle, model.vehicle().wheelbase(), side).ifPresent(this::hub);
+        }
+        if (!axle.independent()) {
+            brakes();
+        }
         axle.joints().forEach(this::joint);
         axle.links(LinkRole.TORQUE_ARM).forEach(this::torqueArm);
         axle.linkage().leaves().forEach(this::leaf);
@@ -59,6 +72,10 @@ final class BodyDrawing {
                 .map(mount -> at(mount.name()))
                 .toList();
         Optional<Vector3D> hub = hub(body);
+        boolean onPin = axle.joints().stream().anyMatch(joint -> joint.body().equals(body));
+        if (body.isKnuckle() && !onPin) {
+            return; // Its arms go out from its hub.
+        }
         if (hub.isPresent()) {
             points.forEach(point -> line(hub.get(), point));
         } else {
@@ -100,6 +117,56 @@ final class BodyDrawing {
             }
         }
         return Optional.empty();
+    }
+
+    /** The hub where the wheel bolts on, the brake, and the arms from the hub to what carries it. */
+    private void hub(UprightBody upright) {
+        Upright sizes = upright.sizes();
+        drum(upright.side(), Role.BODY, upright.face(), sizes.hubWidth(), sizes.hubDiameter());
+        if (sizes.braked()) {
+            drum(upright.side(), Role.BODY, upright.face(), sizes.brakeWidth(), sizes.brakeDiameter());
+        }
+        Vector3D outward = outward(upright.side());
+        Vector3D centre = wheel(upright.side());
+        upright.arms().forEach(arm -> line(centre.add(arm.out(), outward), at(arm.mount())));
+    }
+
+    /** Brakes that are described with a housing turn with the wheels all the same. */
+    private void brakes() {
+        HousingBody housing = HousingBody.of(model.vehicle(), axle);
+        housing.brake().ifPresent(brake -> {
+            for (Side side : Side.values()) {
+                double face = housing.end(side) + brake.width() - axle.track() / 2;
+                drum(side, Role.HOUSING, face, brake.width(), brake.diameter());
+            }
+        });
+    }
+
+    private Vector3D outward(Side side) {
+        WheelMotion wheel = model.motion().wheel(side.sign());
+        return new Vector3D(side.sign(), new Vector3D(wheel.axis(0), wheel.axis(1), wheel.axis(2)));
+    }
+
+    /** Something round about the wheel's axis, from a face inward; the face is outward from the middle of the tyre. */
+    private void drum(Side side, Role role, double face, double width, double diameter) {
+        Vector3D outward = outward(side);
+        Vector3D centre = wheel(side);
+        Vector3D ahead = Vector3D.crossProduct(outward, Vector3D.PLUS_K).normalize();
+        Vector3D up = Vector3D.crossProduct(ahead, outward);
+        // In quarters: a whole ring that is seen edge on would turn back on itself, which draws spikes.
+        for (int quarter = 0; quarter < 4; quarter++) {
+            List<Vector3D> outer = new ArrayList<>();
+            List<Vector3D> inner = new ArrayList<>();
+            for (int i = 0; i <= QUARTER; i++) {
+                double angle = Math.PI / 2 * (quarter + (double) i / QUARTER);
+                Vector3D rim = new Vector3D(diameter / 2 * Math.cos(angle), ahead, diameter / 2 * Math.sin(angle), up);
+                outer.add(centre.add(face, outward).add(rim));
+                inner.add(centre.add(face - width, outward).add(rim));
+            }
+            scriber.path(role, outer, false);
+            scriber.path(role, inner, false);
+            scriber.line(role, outer.get(0), inner.get(0));
+        }
     }
 
     private void joint(Joint joint) {
@@ -169,10 +236,7 @@ final class BodyDrawing {
 
     private Vector3D wheel(Side side) {
         AxleMotion motion = model.motion();
-        return new Vector3D(
-                motion.wheelCentre(side.sign(), 0),
-                motion.wheelCentre(side.sign(), 1),
-                motion.wheelCentre(side.sign(), 2));
+        return motion.wheelCentre(side.sign());
     }
 
     private Vector3D at(String mount) {

@@ -147,10 +147,6 @@ public final class TurnedDrawing implements Scriber {
         Vector3D left = centre.add(body.left(), along);
         Vector3D right = centre.subtract(body.right(), along);
         cylinder(Role.HOUSING, right, left, body.tube().radius());
-        body.brake().ifPresent(brake -> {
-            cylinder(Role.HOUSING, left, left.add(brake.width(), along), brake.diameter() / 2);
-            cylinder(Role.HOUSING, right.subtract(brake.width(), along), right, brake.diameter() / 2);
-        });
         double round = body.differential().radius();
         Vector3D middle = centre.add(AxleDrawing.turned(
                 motion,

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.geometry.Side;
 import org.palanca.vehicle.hardware.BarPath;
 import org.palanca.vehicle.springing.Springing;
 
@@ -176,6 +177,11 @@ public record Axle(
     /** x of the axle line at ride [m]. */
     public double lineX(double wheelbase) {
         return place == AxlePlace.FRONT ? 0 : -wheelbase;
+    }
+
+    /** Where the middle of a tyre stands at ride [m], vehicle frame. */
+    public Vector3D wheelCentre(double wheelbase, Side side) {
+        return new Vector3D(lineX(wheelbase), side.sign() * track() / 2, tyre().loadedRadius());
     }
 
     /**

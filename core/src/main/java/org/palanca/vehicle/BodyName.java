@@ -26,6 +26,10 @@ public enum BodyName {
     /** The arm on a steering box. */
     PITMAN,
 
+    /** The arms of two steering boxes, each of which turns the knuckle on its side. */
+    PITMAN_LEFT(Side.LEFT),
+    PITMAN_RIGHT(Side.RIGHT),
+
     /** A bellcrank in the steering, which turns the drag link's direction round. */
     RELAY,
 
@@ -86,6 +90,11 @@ public enum BodyName {
     /** Two lower legs that meet in one ball of the upright. */
     public static BodyName lowerArm(Side side) {
         return side == Side.LEFT ? LOWER_ARM_LEFT : LOWER_ARM_RIGHT;
+    }
+
+    /** The arm of one of two steering boxes. */
+    public static BodyName pitman(Side side) {
+        return side == Side.LEFT ? PITMAN_LEFT : PITMAN_RIGHT;
     }
 
     /** What a pushrod turns, or the lever of a torsion bar. */

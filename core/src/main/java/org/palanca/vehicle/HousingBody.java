@@ -71,6 +71,8 @@ public record HousingBody(
         double inTyres = (axle.track() - axle.tyre().width()) / 2;
         OptionalDouble diameter = sum.size(HousingSize.BRAKE_DIAMETER);
         OptionalDouble width = sum.size(HousingSize.BRAKE_WIDTH);
+        // The brakes of knuckles are described with them.
+        boolean ofHousing = axle.wheels().upright().filter(Upright::braked).isEmpty();
         Vector3D middle = new Vector3D(
                 0, offset, sum.size(HousingSize.DIFFERENTIAL_HEIGHT).orElse(0));
         return new HousingBody(
@@ -80,7 +82,7 @@ public record HousingBody(
                 end(sum.size(HousingSize.HALF_LEFT), offset, inTyres),
                 end(sum.size(HousingSize.HALF_RIGHT), -offset, inTyres),
                 vehicle.build().surroundings(axle.place()).driveline().map(line -> pinionJoint(axle, line)),
-                diameter.isPresent() && width.isPresent()
+                ofHousing && diameter.isPresent() && width.isPresent()
                         ? Optional.of(new Brake(diameter.getAsDouble(), width.getAsDouble()))
                         : Optional.empty());
     }

@@ -15,6 +15,9 @@ public record Rim(double diameter, double width, double backspacing) {
     /** A flange is this thick [m]: common practice, no source. */
     public static final double FLANGE = 0.0127;
 
+    /** How much deeper than its seats a rim reaches, where the tyre's beads go over it [m]: common practice, no source. */
+    public static final double WELL = Lengths.inches(1);
+
     /** An ordinary rim for a tyre, to begin with: a little under half its height, four fifths of its width, face 1/2 in out. */
     public static Rim ordinary(Tyre tyre) {
         double width = Quantity.LENGTH.onGrid(0.8 * tyre.width());

@@ -45,8 +45,10 @@ import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.RailSection;
 import org.palanca.vehicle.RailStation;
 import org.palanca.vehicle.Surroundings;
+import org.palanca.vehicle.Upright;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.housing.HousingSize;
+import org.palanca.vehicle.layout.StarterSteering;
 import org.palanca.vehicle.survey.Axis;
 import org.palanca.vehicle.survey.Box;
 import org.palanca.vehicle.survey.Instrument;
@@ -750,6 +752,41 @@ class FloorTest extends WindowTest {
         onFx(() -> window.open("axle"));
         eventually(() -> !lookup("#fit-headline").queryAll().isEmpty());
         assertThat(label("#fit-headline")).isEqualTo(fits);
+    }
+
+    /**
+     * An axle without steering is given two boxes: what the second has to do is said. It has knuckles now, so their brakes are
+     * typed where the wheels are, and one that does not go into the rim is refused with both sizes.
+     */
+    @Test
+    void twoBoxesAndTheBrakesOfTheirKnuckles() {
+        onFx(() -> window.state().axleProperty().set(AxlePlace.FRONT));
+        step("axle");
+        assertThat(lookup("#axle-open-upright").tryQuery()).isEmpty();
+        step("steer");
+        onFx(() -> {
+            @SuppressWarnings("unchecked")
+            ComboBox<StarterSteering> ways = lookup("#steer-by").queryAs(ComboBox.class);
+            ways.setValue(StarterSteering.TWO_BOXES);
+        });
+        assertThat(frontAxle().steering().orElseThrow().joint()).isEqualTo("pitman left");
+        eventually(
+                () -> texts().stream().anyMatch(text -> text.startsWith("The arm of the second box, “pitman right”")));
+        step("axle");
+        section("axle-open-upright");
+        enter("#fit-brake-diameter", "18");
+        enter("#fit-brake-width", "2");
+        assertThat(trouble()).contains("The brake is 18 in across and the rim 17 in");
+        enter("#fit-brake-diameter", "13");
+        enter("#fit-brake-width", "2");
+        Upright upright = frontAxle().wheels().upright().orElseThrow();
+        assertThat(upright.brakeDiameter()).isCloseTo(13 * 0.0254, within(1e-9));
+        assertThat(upright.brakeWidth()).isCloseTo(2 * 0.0254, within(1e-9));
+        assertThat(upright.hubWidth()).as("the rest is ordinary").isEqualTo(Upright.ORDINARY.hubWidth());
+    }
+
+    private Axle frontAxle() {
+        return window.document().vehicle().axle(AxlePlace.FRONT).orElseThrow();
     }
 
     /** A mark that was punched into the rail becomes a station where the readings place it, between the straight line's ends. */

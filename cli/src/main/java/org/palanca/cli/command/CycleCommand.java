@@ -135,7 +135,8 @@ public final class CycleCommand implements Callable<Integer> {
         }
         tightest.forEach(
                 tight -> out.println((tight.missing() > 0 ? "  ! " : "    ") + words.text(CycleWords.tight(tight))));
-        CollisionBodies.notDrawn(limits.model().axle()).forEach(what -> out.println("    " + words.text(what)));
+        CollisionBodies.notDrawn(limits.model().vehicle(), limits.model().axle())
+                .forEach(what -> out.println("    " + words.text(what)));
     }
 
     /** What would give the tightest pair the room it lacks, where no end of the travel is to be mended first. */

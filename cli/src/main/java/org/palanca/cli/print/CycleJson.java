@@ -41,7 +41,10 @@ public final class CycleJson {
                 "passed_at_ride",
                 limits.passedAtRide().stream().map(Limit::what).toList());
         report.messages(
-                axle, "not_compared", CollisionBodies.notDrawn(limits.model().axle()));
+                axle,
+                "not_compared",
+                CollisionBodies.notDrawn(
+                        limits.model().vehicle(), limits.model().axle()));
         ArrayNode ends = axle.putArray("ends");
         for (TravelEnd end : TravelEnd.all(limits)) {
             end(report, ends.addObject(), vehicle, place, end);

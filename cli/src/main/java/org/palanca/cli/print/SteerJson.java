@@ -10,6 +10,7 @@ import org.palanca.study.assessment.SteeringOffer;
 import org.palanca.study.steering.AlignmentCard;
 import org.palanca.study.steering.JointLimit;
 import org.palanca.study.steering.PickupAdvice;
+import org.palanca.study.steering.SecondBox;
 import org.palanca.study.steering.SteerSweep;
 import org.palanca.study.steering.TurningCircle;
 
@@ -43,6 +44,15 @@ public final class SteerJson {
         }
         TurningCircle.toTheLeft(model.vehicle())
                 .ifPresent(circle -> ReportJson.put(axle, "turning_circle", circle.diameter(), Quantity.LENGTH));
+        SecondBox.of(model).ifPresent(box -> {
+            ObjectNode node = axle.putObject("second_box");
+            node.put("joint", box.joint());
+            ReportJson.put(node, "at_left_lock", box.atLeft(), Quantity.ANGLE);
+            ReportJson.put(node, "at_right_lock", box.atRight(), Quantity.ANGLE);
+            ReportJson.put(node, "first_lock", box.first(), Quantity.ANGLE);
+            ReportJson.put(node, "turned_by_travel", box.follows(), Quantity.ANGLE);
+            ReportJson.pose(node.putObject("pose"), box.pose());
+        });
         JointLimit.first(model).ifPresent(joint -> {
             ObjectNode node = axle.putObject("tightest_joint");
             node.put("mount", joint.mount());

@@ -12,6 +12,7 @@ import org.palanca.study.assessment.SteeringOffer;
 import org.palanca.study.steering.AlignmentCard;
 import org.palanca.study.steering.JointLimit;
 import org.palanca.study.steering.PickupAdvice;
+import org.palanca.study.steering.SecondBox;
 import org.palanca.study.steering.SteerSweep;
 import org.palanca.study.steering.TurningCircle;
 import org.palanca.vehicle.Vehicle;
@@ -45,6 +46,7 @@ public final class SteerTable {
         }
         TurningCircle.toTheLeft(vehicle)
                 .ifPresent(circle -> out.println("  " + words.text("circle", Message.onTheRoad(circle.diameter()))));
+        SecondBox.of(model).ifPresent(box -> box.said().forEach(said -> out.println("  " + words.text(said))));
         JointLimit.first(model)
                 .ifPresent(joint -> out.println("  "
                         + words.text(

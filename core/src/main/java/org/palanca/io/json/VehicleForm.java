@@ -31,6 +31,7 @@ import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.Traction;
 import org.palanca.vehicle.Travel;
 import org.palanca.vehicle.Tyre;
+import org.palanca.vehicle.Upright;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Wheels;
@@ -194,7 +195,8 @@ final class VehicleForm {
                 fields.length("track_mm", Wheels::track),
                 fields.angle("camber_deg", 0, Wheels::camber),
                 fields.angle("toe_deg", 0, Wheels::toe),
-                rim);
+                rim,
+                fields.partIfAny("upright", VehicleForm::upright, Wheels::upright));
     }
 
     private static Tyre tyre(Fields<Tyre> fields) {
@@ -209,6 +211,15 @@ final class VehicleForm {
                 fields.length("diameter_mm", Rim::diameter),
                 fields.length("width_mm", Rim::width),
                 fields.length("backspacing_mm", Rim::backspacing));
+    }
+
+    private static Upright upright(Fields<Upright> fields) {
+        return new Upright(
+                fields.length("thickness_mm", Upright::thickness),
+                fields.length("hub_diameter_mm", Upright::hubDiameter),
+                fields.length("hub_width_mm", Upright::hubWidth),
+                fields.length("brake_diameter_mm", 0, Upright::brakeDiameter),
+                fields.length("brake_width_mm", 0, Upright::brakeWidth));
     }
 
     private static Travel travel(Fields<Travel> fields) {

@@ -55,7 +55,8 @@ final class CyclePage {
                     !end.asWanted(),
                     Page.RIGHT - Page.MARGIN);
         }
-        for (Message what : CollisionBodies.notDrawn(clearances.model().axle())) {
+        for (Message what : CollisionBodies.notDrawn(
+                clearances.model().vehicle(), clearances.model().axle())) {
             y = page.paragraph(head.words().text(what), Page.MARGIN, y, 10, false, Page.RIGHT - Page.MARGIN);
         }
         y += 6;

@@ -23,6 +23,8 @@ import org.palanca.vehicle.work.WorkStep;
 /** The housing sheet: what to cut, drawn to scale with what a tape can reach; clock angles; order; blanks; cautions. */
 public final class HousingPages {
     private static final HousingSize[] CUTS = {
+        HousingSize.TUBE_DIAMETER,
+        HousingSize.TUBE_WALL,
         HousingSize.TUBE_LEFT,
         HousingSize.TUBE_RIGHT,
         HousingSize.TUBE_AND_END_LEFT,

@@ -110,7 +110,7 @@ public class AxleKinematics {
 
     private WheelMotion wheel(Mechanism mechanism, Side side) {
         String body = AxleMechanism.wheelBody(axle, side).id();
-        Vector3D centre = AxleMechanism.wheelCentre(axle, vehicle.wheelbase(), side);
+        Vector3D centre = axle.wheelCentre(vehicle.wheelbase(), side);
         return new WheelMotion(
                 axle,
                 side,
@@ -225,7 +225,7 @@ public class AxleKinematics {
                 motion.mountRates(i, bodies[i], located, modes);
             }
         }
-        for (int i = 0; springs && i < hinges.size(); i++) {
+        for (int i = 0; i < hinges.size(); i++) {
             hinges.get(i).observe(at, modes, motion);
         }
         for (int i = 0; i < bolts.length; i++) {

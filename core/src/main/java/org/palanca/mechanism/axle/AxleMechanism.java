@@ -108,14 +108,6 @@ public final class AxleMechanism {
         return axle.hasBody(BodyName.knuckle(side)) ? BodyName.knuckle(side) : carrier(axle, side);
     }
 
-    /** Where a wheel centre stands at ride [m]. */
-    public static Vector3D wheelCentre(Axle axle, double wheelbase, Side side) {
-        return new Vector3D(
-                axle.lineX(wheelbase),
-                side.sign() * axle.track() / 2,
-                axle.tyre().loadedRadius());
-    }
-
     private Mechanism build() {
         axle.links().stream()
                 .filter(link -> arms.stream().noneMatch(arm -> arm.legs().contains(link)))
@@ -151,7 +143,7 @@ public final class AxleMechanism {
         }
         for (Side side : Side.values()) {
             if (body.equals(BodyName.knuckle(side))) {
-                return wheelCentre(axle, wheelbase, side);
+                return axle.wheelCentre(wheelbase, side);
             }
         }
         Vector3D sum = Vector3D.ZERO;
@@ -171,7 +163,7 @@ public final class AxleMechanism {
     }
 
     private Driver height(String name, Side side) {
-        return new HeightDriver(name, new BodyPoint(carrier(axle, side).id(), wheelCentre(axle, wheelbase, side)));
+        return new HeightDriver(name, new BodyPoint(carrier(axle, side).id(), axle.wheelCentre(wheelbase, side)));
     }
 
     private Driver steer(Steering steering) {

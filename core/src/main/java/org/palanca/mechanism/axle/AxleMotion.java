@@ -1,5 +1,6 @@
 package org.palanca.mechanism.axle;
 
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.geometry.InstantCentre;
 import org.palanca.base.solid.BodyFrame;
 import org.palanca.mechanism.Configuration;
@@ -200,6 +201,21 @@ public final class AxleMotion {
     /** Component 0 to 2 of a wheel centre [m]; {@code side} +1 left, -1 right. */
     public double wheelCentre(int side, int component) {
         return wheel(side).centre(component);
+    }
+
+    /** A wheel centre [m]; {@code side} +1 left, -1 right. */
+    public Vector3D wheelCentre(int side) {
+        return new Vector3D(wheelCentre(side, 0), wheelCentre(side, 1), wheelCentre(side, 2));
+    }
+
+    /** Where a mount is [m], by its place in the axle. */
+    public Vector3D mount(int index) {
+        return new Vector3D(mount(index, 0), mount(index, 1), mount(index, 2));
+    }
+
+    /** Where the bolt of a link's end points now, by its place in {@link JointBolts}. */
+    public Vector3D bolt(int end) {
+        return new Vector3D(bolt(end, 0), bolt(end, 1), bolt(end, 2));
     }
 
     /** Component 0 to 2 of where the bolt of a link's end points now, by its place in {@link JointBolts}. */

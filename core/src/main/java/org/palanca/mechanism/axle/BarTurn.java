@@ -89,8 +89,7 @@ public final class BarTurn {
         double sum = 0;
         int counted = 0;
         for (int i = 0; i < bolts.size(); i++) {
-            Vector3D bolt = new Vector3D(
-                    motion.bolt(bolts.get(i), 0), motion.bolt(bolts.get(i), 1), motion.bolt(bolts.get(i), 2));
+            Vector3D bolt = motion.bolt(bolts.get(i));
             Vector3D was = square(line.applyTo(directions.get(i)), now);
             Vector3D is = square(bolt, now);
             if (was.getNorm() > ALONG && is.getNorm() > ALONG) {
@@ -154,6 +153,6 @@ public final class BarTurn {
     }
 
     private static Vector3D mount(AxleMotion motion, int index) {
-        return new Vector3D(motion.mount(index, 0), motion.mount(index, 1), motion.mount(index, 2));
+        return motion.mount(index);
     }
 }

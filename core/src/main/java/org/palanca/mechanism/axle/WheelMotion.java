@@ -36,13 +36,7 @@ public final class WheelMotion {
         this.body = body;
         this.centreLocal = centreLocal;
         radius = axle.tyre().loadedRadius();
-        double camber = axle.wheels().camber();
-        double toe = axle.wheels().toe();
-        axisAtRide = new double[] {
-            side.sign() * Math.sin(toe) * Math.cos(camber),
-            Math.cos(toe) * Math.cos(camber),
-            -side.sign() * Math.sin(camber)
-        };
+        axisAtRide = axle.wheels().axis(side).toArray();
     }
 
     void at(Configuration configuration) {

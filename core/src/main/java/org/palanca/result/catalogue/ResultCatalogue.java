@@ -3,6 +3,7 @@ package org.palanca.result.catalogue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.geometry.Side;
 import org.palanca.mechanism.Mechanism;
 import org.palanca.mechanism.axle.AxleMechanism;
@@ -110,7 +111,9 @@ public final class ResultCatalogue {
             }
         }
         for (LinkRole role : ACROSS) {
-            axle.links(role).forEach(link -> results.add(new LinkSlope(link.name(), ends(link))));
+            axle.links(role).stream()
+                    .filter(this::runsAcross)
+                    .forEach(link -> results.add(new LinkSlope(link.name(), ends(link))));
         }
         for (Link link : axle.links()) {
             results.add(new LinkLength(link.name(), ends(link)));
@@ -213,7 +216,8 @@ public final class ResultCatalogue {
         if (!axle.independent()) {
             results.add(new WheelRollSteer(ResultKind.HELD_ROLL_STEER));
         }
-        List<Link> drags = axle.links(LinkRole.DRAG_LINK);
+        List<Link> drags =
+                axle.links(LinkRole.DRAG_LINK).stream().filter(this::runsAcross).toList();
         List<Link> panhards = axle.links(LinkRole.PANHARD);
         if (drags.size() == 1 && panhards.size() == 1) {
             LinkEnds drag = ends(drags.get(0));
@@ -268,6 +272,13 @@ public final class ResultCatalogue {
     }
 
     /** A link's ends, the frame end first whichever way it was written. */
+    /** A drag link along the vehicle has no slope in front view that anybody looks at, and no panhard to match. */
+    private boolean runsAcross(Link link) {
+        Vector3D run =
+                axle.position(link.to(), vehicle.wheelbase()).subtract(axle.position(link.from(), vehicle.wheelbase()));
+        return Math.abs(run.getY()) > Math.abs(run.getX());
+    }
+
     private LinkEnds ends(Link link) {
         int from = axle.mountIndex(link.from());
         int to = axle.mountIndex(link.to());

@@ -10,7 +10,6 @@ import org.palanca.base.solid.Convex;
 import org.palanca.base.solid.Solid;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
-import org.palanca.mechanism.axle.AxleMechanism;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.BodyName;
@@ -28,8 +27,8 @@ import org.palanca.vehicle.springing.SwayBar;
  * and, where it turns on a pin, out from the pin. Nobody described how thick they are: ordinary sizes are taken, common
  * practice, no source.
  *
- * <p>Where a trailing arm is welded to its housing no mount tells, nor what an upright on ball joints looks like, nor how far a
- * torsion bar runs: they are {@linkplain #notDrawn not drawn}, which is said.
+ * <p>Where a trailing arm is welded to its housing no mount tells, nor how far a torsion bar runs: they are
+ * {@linkplain #notDrawn not drawn}, which is said.
  */
 final class Arms {
     /** Radius of a forged arm or of a lever [m]: 1 in across. */
@@ -169,13 +168,8 @@ final class Arms {
         if (welded) {
             all.add(Message.of("thing.not_drawn.arms"));
         }
-        boolean pinned = axle.joints().stream()
-                .anyMatch(joint -> joint instanceof Joint.Hinge && joint.body().isKnuckle());
         if (!axle.springing().torsionBars().isEmpty()) {
             all.add(Message.of("thing.not_drawn.torsion_bars"));
-        }
-        if (axle.independent() && !pinned) {
-            all.add(Message.of("thing.not_drawn.uprights"));
         }
         return all;
     }
@@ -314,8 +308,7 @@ final class Arms {
 
     private Vector3D hub(Side side) {
         double inside = side.sign() * (axle.tyre().width() / 2 + HUB);
-        return AxleMechanism.wheelCentre(axle, model.vehicle().wheelbase(), side)
-                .subtract(new Vector3D(0, inside, 0));
+        return axle.wheelCentre(model.vehicle().wheelbase(), side).subtract(new Vector3D(0, inside, 0));
     }
 
     private Carrier between(String from, String to) {

@@ -87,10 +87,7 @@ public sealed interface Carrier {
         record AtMount(int mount) implements Anchor {
             @Override
             public Vector3D at(AxleModel model) {
-                return new Vector3D(
-                        model.motion().mount(mount, 0),
-                        model.motion().mount(mount, 1),
-                        model.motion().mount(mount, 2));
+                return model.motion().mount(mount);
             }
         }
 

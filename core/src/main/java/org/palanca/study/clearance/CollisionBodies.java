@@ -29,6 +29,7 @@ import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Surroundings;
+import org.palanca.vehicle.Upright;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.hardware.Ears;
 import org.palanca.vehicle.hardware.LinkEnd;
@@ -90,6 +91,7 @@ public final class CollisionBodies {
         }
         all.links();
         all.things.addAll(Arms.of(model));
+        all.things.addAll(UprightSolid.of(model));
         all.shocks();
         all.shafts();
         all.ground();
@@ -130,8 +132,16 @@ public final class CollisionBodies {
     }
 
     /** What of an axle is compared with nothing unless it is described, in words: no mount tells its shape. */
-    public static List<Message> notDrawn(Axle axle) {
-        return Arms.notDrawn(axle);
+    public static List<Message> notDrawn(Vehicle vehicle, Axle axle) {
+        List<Message> all = new ArrayList<>(Arms.notDrawn(axle));
+        boolean braked = axle.wheels().upright().filter(Upright::braked).isPresent()
+                || !axle.independent() && HousingBody.of(vehicle, axle).brake().isPresent();
+        boolean inboard = axle.independent() && axle.traction().inboardBrakes();
+        if (!braked && !inboard) {
+            boolean onKnuckle = axle.hasBody(BodyName.knuckle(Side.LEFT));
+            all.add(Message.of(onKnuckle ? "thing.not_drawn.brakes" : "thing.not_drawn.brakes_of_housing"));
+        }
+        return all;
     }
 
     private void add(CollisionId id, Message name, Part.Kind kind, Carrier carrier, Solid solid, String... belongs) {
@@ -149,7 +159,7 @@ public final class CollisionBodies {
     private void wheels() {
         for (Side side : Side.values()) {
             int body = model.bodyIndex(AxleMechanism.wheelBody(axle, side)).orElseThrow();
-            Vector3D centre = AxleMechanism.wheelCentre(axle, vehicle.wheelbase(), side);
+            Vector3D centre = axle.wheelCentre(vehicle.wheelbase(), side);
             Vector3D axis = new Vector3D(
                     model.motion().wheel(side.sign()).axis(0),
                     model.motion().wheel(side.sign()).axis(1),
@@ -194,19 +204,24 @@ public final class CollisionBodies {
                 Solid.of(middle),
                 HOUSING,
                 SHAFTS);
-        body.brake().ifPresent(brake -> brakes(body, brake, carrier));
+        body.brake().ifPresent(brake -> brakes(body, brake));
     }
 
-    private void brakes(HousingBody body, HousingBody.Brake brake, Carrier carrier) {
+    /** They turn with the wheels: where those are steered, with the knuckles. */
+    private void brakes(HousingBody body, HousingBody.Brake brake) {
+        Vector3D middle =
+                new Vector3D(axle.lineX(vehicle.wheelbase()), 0, axle.tyre().loadedRadius());
         for (Side side : Side.values()) {
+            int wheel = model.bodyIndex(AxleMechanism.wheelBody(axle, side)).orElseThrow();
             double half = brake.width() / 2;
-            Vector3D at = new Vector3D(0, side.sign() * (body.end(side) + half), 0);
+            Vector3D at = middle.add(new Vector3D(0, side.sign() * (body.end(side) + half), 0))
+                    .subtract(model.originAtRide(wheel));
             double shoulder = Math.min(half, brake.diameter() / 2) / 4;
             add(
                     Sort.HOUSING.of("brake " + side.id()),
                     Message.of("thing.brake." + side.id()),
                     Part.Kind.DRIVELINE,
-                    carrier,
+                    carrier(wheel),
                     one(Convex.wheel(at, Vector3D.PLUS_J, brake.diameter() / 2, half, shoulder)),
                     HOUSING,
                     HUB);
@@ -362,7 +377,7 @@ public final class CollisionBodies {
         for (Side side : Side.values()) {
             int body = model.bodyIndex(AxleMechanism.wheelBody(axle, side)).orElseThrow();
             Vector3D inner = vehicle.build().surroundings(axle.place()).inner(shafts, side);
-            Vector3D outer = AxleMechanism.wheelCentre(axle, vehicle.wheelbase(), side)
+            Vector3D outer = axle.wheelCentre(vehicle.wheelbase(), side)
                     .subtract(new Vector3D(0, side.sign() * shafts.inset(), 0));
             Carrier carrier = new Carrier.Between(
                     new Carrier.Anchor.Still(inner),

@@ -6,16 +6,12 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.geometry.Side;
 import org.palanca.base.solid.Convex;
 import org.palanca.base.solid.Solid;
-import org.palanca.base.units.Lengths;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Rim;
 import org.palanca.vehicle.Tyre;
 
 /** The shape of a wheel with its tyre. */
 final class WheelSolid {
-    /** How much deeper than its seats a rim reaches, where the tyre's beads go over it [m]: common practice, no source. */
-    private static final double WELL = Lengths.inches(1);
-
     /** A ring is made of so many pieces: a 17 in rim is 1.8 mm too thick inside by that. */
     private static final int RING = 24;
 
@@ -37,7 +33,7 @@ final class WheelSolid {
         }
         Rim rim = axle.wheels().rim().get();
         double seat = rim.diameter() / 2;
-        double well = Math.max(seat / 2, seat - WELL);
+        double well = Math.max(seat / 2, seat - Rim.WELL);
         double rounding = Math.min(shoulder, 0.4 * (radius - seat));
         List<Convex> pieces =
                 new ArrayList<>(Convex.ring(centre, axis, seat, radius, tyre.width() / 2, rounding, RING));

@@ -109,10 +109,7 @@ public final class VehicleInState {
     }
 
     private static Vector3D centre(AxleModel model, Side side) {
-        return new Vector3D(
-                model.motion().wheelCentre(side.sign(), 0),
-                model.motion().wheelCentre(side.sign(), 1),
-                model.motion().wheelCentre(side.sign(), 2));
+        return model.motion().wheelCentre(side.sign());
     }
 
     private Vector3D at(AxlePlace place) {
@@ -224,10 +221,7 @@ public final class VehicleInState {
     }
 
     private Vector3D bolt(AxleModel model, int end) {
-        return onGrid(move.direction(new Vector3D(
-                model.motion().bolt(end, 0),
-                model.motion().bolt(end, 1),
-                model.motion().bolt(end, 2))));
+        return onGrid(move.direction(model.motion().bolt(end)));
     }
 
     private static double set(JointBolts.End end) {
@@ -272,10 +266,7 @@ public final class VehicleInState {
 
     private Vector3D now(Axle axle, AxleModel model, String mount) {
         int index = axle.mountIndex(mount);
-        Vector3D inChassis = new Vector3D(
-                model.motion().mount(index, 0),
-                model.motion().mount(index, 1),
-                model.motion().mount(index, 2));
+        Vector3D inChassis = model.motion().mount(index);
         return centred(axle.place(), move.place(inChassis));
     }
 

@@ -23,7 +23,9 @@ import org.palanca.vehicle.RideState;
 import org.palanca.vehicle.Rim;
 import org.palanca.vehicle.Scheme;
 import org.palanca.vehicle.Tyre;
+import org.palanca.vehicle.Upright;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.Wheels;
 
 /** Checks a description for what would make results wrong or impossible. */
 public final class VehicleCheck {
@@ -222,6 +224,7 @@ public final class VehicleCheck {
     private void sizes(Axle axle, String at) {
         tyre(axle.tyre(), at + "/tyre");
         axle.wheels().rim().ifPresent(rim -> rim(rim, axle.tyre(), at + "/rim"));
+        axle.wheels().upright().ifPresent(upright -> upright(upright, axle.wheels(), at));
         positive(at + "/track_mm", "track", axle.track());
         notNegative(at + "/travel/bump_mm", "bump", axle.travel().bump());
         notNegative(at + "/travel/droop_mm", "droop", axle.travel().droop());
@@ -251,6 +254,29 @@ public final class VehicleCheck {
                     new Message.Measure(rim.backspacing(), Quantity.LENGTH),
                     new Message.Measure(rim.width(), Quantity.LENGTH));
         }
+    }
+
+    private void upright(Upright upright, Wheels wheels, String axle) {
+        String at = axle + "/upright";
+        positive(at + "/thickness_mm", "upright_thickness", upright.thickness());
+        positive(at + "/hub_diameter_mm", "hub_diameter", upright.hubDiameter());
+        positive(at + "/hub_width_mm", "hub_width", upright.hubWidth());
+        notNegative(at + "/brake_diameter_mm", "brake_diameter", upright.brakeDiameter());
+        notNegative(at + "/brake_width_mm", "brake_width", upright.brakeWidth());
+        if (upright.brakeDiameter() > 0 != upright.brakeWidth() > 0) {
+            findings.add(Finding.warning(at, Message.of("check.brake_half_known")));
+        }
+        double brake = upright.braked() ? upright.brakeDiameter() : 0;
+        wheels.rim().filter(rim -> brake > rim.diameter() - 2 * Rim.WELL).ifPresent(rim -> {
+            Message.Measure across = new Message.Measure(brake, Quantity.LENGTH);
+            Message.Measure seats = new Message.Measure(rim.diameter(), Quantity.LENGTH);
+            if (brake >= rim.diameter()) {
+                error(at + "/brake_diameter_mm", "check.brake_in_rim", across, seats);
+            } else {
+                findings.add(
+                        Finding.warning(at + "/brake_diameter_mm", Message.of("check.brake_near_rim", across, seats)));
+            }
+        });
     }
 
     private void positive(String place, String size, double value) {

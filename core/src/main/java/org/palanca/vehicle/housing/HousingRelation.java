@@ -56,6 +56,7 @@ record HousingRelation(HousingSize whole, Map<HousingSize, Double> parts) {
         // Backspacing is half the wheel over its flanges and what the middle lies inside its face.
         all.add(of(HousingSize.BACKSPACING, 0.5, HousingSize.RIM_WIDTH, 0.5, HousingSize.RIM_LIPS, 1, WHEEL_OFFSET));
         all.add(of(WHEEL_FACES, 1, TRACK, 2, WHEEL_OFFSET));
+        all.add(of(HousingSize.TUBE_DIAMETER, 1, HousingSize.TUBE_INSIDE, 2, HousingSize.TUBE_WALL));
         all.add(of(TRACK, 2, FRAME_OUT, 2, FRAME_ROOM, 1, TYRE_WIDTH));
         return List.copyOf(all);
     }

@@ -98,6 +98,10 @@ public enum HousingSize {
     FRAME_ROOM,
     /** Outside diameter of the axle's tubes. */
     TUBE_DIAMETER,
+    /** Thickness of their walls. */
+    TUBE_WALL,
+    /** Inside diameter of them. */
+    TUBE_INSIDE,
     /** Largest diameter of the differential's housing round the axle's line. */
     DIFFERENTIAL_DIAMETER,
     /** Middle of the differential's housing above the axle's line; negative below. */

@@ -171,6 +171,7 @@ public final class HousingSum {
                 "housing.narrower_than_centre";
             case CUT_OFF_LEFT, CUT_OFF_RIGHT -> "housing.too_short_already";
             case TUBE_CUT_OFF_LEFT, TUBE_CUT_OFF_RIGHT -> "housing.bought_too_short";
+            case TUBE_INSIDE -> "housing.wall_too_thick";
             case RING_LEFT, RING_RIGHT -> "housing.cuts_overlap";
             case ENGAGED_LEFT, ENGAGED_RIGHT -> "housing.shaft_misses_gear";
             case FRAME_ROOM -> "housing.tyre_in_frame";

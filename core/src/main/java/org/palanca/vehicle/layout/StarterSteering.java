@@ -23,6 +23,8 @@ public enum StarterSteering {
     HIGH_STEER,
     /** A relay on the axle turns the drag link's direction round. */
     REVERSING_RELAY,
+    /** A box on each side of the frame, each with a drag link along the vehicle to its own knuckle; the second follows the first. */
+    TWO_BOXES,
     /** A double-ended ram on the axle. */
     RAM;
 
@@ -38,6 +40,12 @@ public enum StarterSteering {
     /** Ahead of the axle line: a relay's link goes to a short steering arm [in]. */
     private static final double RELAY_LINK = 5.25;
 
+    /** How far inward of the axle line a drag link along the vehicle ends [in]. */
+    private static final double BACK = 30;
+
+    /** Kingpins inside the middle of the tread [in]. */
+    private static final double KINGPIN = 6;
+
     /** Ahead of the axle line, where racks go [in]. */
     private static final double AHEAD = 5.5;
 
@@ -50,6 +58,8 @@ public enum StarterSteering {
         return switch (this) {
             case NONE -> true;
             case RACK -> type.independent() && type != SuspensionType.SEMI_TRAILING;
+            // Ladder bars lie where the drag links would.
+            case TWO_BOXES -> !type.independent() && type != SuspensionType.LADDER_BARS;
             default -> !type.independent();
         };
     }
@@ -60,6 +70,7 @@ public enum StarterSteering {
             case NONE -> toeLinks(b, halfTrack, type);
             case RACK -> rack(b, halfTrack, type);
             case PITMAN, HIGH_STEER -> pitman(b, halfTrack, SteeredAxleLayout.of(type, this, use), use);
+            case TWO_BOXES -> twoBoxes(b, halfTrack, type, use);
             case REVERSING_RELAY -> relay(b, halfTrack, SteeredAxleLayout.of(type, this, use), use);
             case RAM -> ram(b, halfTrack, use);
         }
@@ -98,7 +109,7 @@ public enum StarterSteering {
         double half = 4;
         double back = half * Math.tan(CASTER);
         double inward = half * Math.tan(INCLINATION);
-        double out = halfTrack - 6;
+        double out = halfTrack - KINGPIN;
         b.mounts("kingpin lower", BodyName.AXLE, spot(b.rearward(-back), out + inward, -half));
         b.mounts("kingpin upper", BodyName.AXLE, spot(b.rearward(back), out - inward, half));
         for (Side side : Side.values()) {
@@ -145,6 +156,59 @@ public enum StarterSteering {
         b.mount("pitman end", BodyName.PITMAN, spot(-row.dragLink(), row.boxOut(), up));
         b.joint(new Joint.Hinge("pitman", "pitman axis", "pitman axis top", BodyName.PITMAN));
         b.steering("pitman", Math.asin(driven * Math.sin(LOCK) / ARM));
+    }
+
+    /**
+     * A box outside each rail. Its arm swings fore and aft above the links, and a drag link runs from there to an arm that points
+     * inward from the knuckle: one side pushes while the other pulls.
+     */
+    private void twoBoxes(LinkageBuilder b, double halfTrack, SuspensionType type, Use use) {
+        knuckles(b, halfTrack);
+        tieRod(b, halfTrack, SteeredAxleLayout.of(type, this, use), use);
+        double arm = use == Use.TRAIL ? 8.5 : 5.5;
+        double out = halfTrack - KINGPIN - arm;
+        double up = overLinks(type, use);
+        double box = up + riseToBox(type, use);
+        b.mounts("drag link knuckle", BodyName.knuckle(Side.LEFT), spot(0, out, up));
+        b.mounts("pitman end", BodyName.PITMAN_LEFT, spot(BACK, out, box));
+        b.mounts("pitman axis", BodyName.FRAME, spot(BACK, out, box + ARM));
+        b.mounts("pitman axis inner", BodyName.FRAME, spot(BACK, out - 3, box + ARM));
+        for (Side side : Side.values()) {
+            String end = " " + side.id();
+            b.joint(new Joint.Hinge(
+                    "pitman" + end, "pitman axis" + end, "pitman axis inner" + end, BodyName.pitman(side)));
+        }
+        b.links("drag link", LinkRole.DRAG_LINK, "pitman end", "drag link knuckle");
+        b.steering("pitman left", Math.asin(arm * Math.sin(LOCK) / ARM));
+    }
+
+    /** How high drag links along the vehicle go over upper links or springs [in]. */
+    private static double overLinks(SuspensionType type, Use use) {
+        return switch (type) {
+            case TRIANGULATED_UPPERS -> use == Use.TRAIL ? 12 : use == Use.TRACK ? 8 : 7;
+            case TRIANGULATED_BOTH -> use == Use.TRAIL ? 12 : use == Use.TRACK ? 6 : 7;
+            case LEAF_SPRINGS -> 8;
+            default -> use == Use.TRACK ? 5 : 7;
+        };
+    }
+
+    /**
+     * How much higher such a drag link ends at its box [in]: so that it points to where the axle turns about in side view, and
+     * rising does not steer. Found by trying heights on the proportions of each type.
+     */
+    private static double riseToBox(SuspensionType type, Use use) {
+        boolean trail = use == Use.TRAIL;
+        return switch (type) {
+            case TRIANGULATED_UPPERS, TRIANGULATED_BOTH -> trail ? -1.875 : 0.25;
+            case TRIANGULATED_LOWERS -> 0.125;
+            case FIVE_LINK -> 4;
+            case THREE_LINK_PANHARD -> 1;
+            case TORQUE_ARM -> use == Use.TRACK || use == Use.STREET ? -1.75 : -3;
+            case RADIUS_ARMS -> trail ? -4 : use == Use.TRACK ? -6.75 : -8.25;
+            case TRAILING_ARMS -> trail ? -2 : -4.75;
+            case LEAF_SPRINGS -> -0.5;
+            default -> 1.375;
+        };
     }
 
     /** A lever on the axle whose pin runs along the vehicle: the drag link at its top, a link to the knuckle at its foot. */

@@ -25,7 +25,8 @@ public final class SteeringChange {
 
     private static final Set<LinkRole> RODS = Set.of(LinkRole.TIE_ROD, LinkRole.DRAG_LINK);
 
-    private static final Set<BodyName> MOVED = Set.of(BodyName.RACK, BodyName.PITMAN, BodyName.RELAY);
+    private static final Set<BodyName> MOVED =
+            Set.of(BodyName.RACK, BodyName.PITMAN, BodyName.PITMAN_LEFT, BodyName.PITMAN_RIGHT, BodyName.RELAY);
 
     private SteeringChange() {}
 

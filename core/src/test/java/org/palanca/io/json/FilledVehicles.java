@@ -40,6 +40,7 @@ import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.SuspensionType;
 import org.palanca.vehicle.TargetBand;
 import org.palanca.vehicle.Tyre;
+import org.palanca.vehicle.Upright;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Weights;
@@ -138,7 +139,9 @@ final class FilledVehicles {
         joints.put("pushrod left", Quantity.ANGLE.onGrid(0.25));
         ClearanceRules rules = new ClearanceRules(
                 0.003, 0.006, 0.0065, 0.02, 0.007, 0.0001, 0.0005, Quantity.ANGLE.onGrid(0.4), joints);
-        return rockers.withAxle(rear.withSpringing(rear.springing().withShocks(shocks)))
+        return rockers.withAxle(
+                        rear.withWheels(rear.wheels().withUpright(new Upright(0.03125, 0.125, 0.0625, 0.25, 0.03125)))
+                                .withSpringing(rear.springing().withShocks(shocks)))
                 .withBuild(Build.NONE
                         .with(AxlePlace.REAR, around)
                         .with(AxlePlace.REAR, new Weights(301.5, 298.25, 60))

@@ -58,10 +58,7 @@ class WishboneTest {
 
     private static Vector3D at(AxleModel model, String mount) {
         int index = model.axle().mountIndex(mount);
-        return new Vector3D(
-                model.motion().mount(index, 0),
-                model.motion().mount(index, 1),
-                model.motion().mount(index, 2));
+        return model.motion().mount(index);
     }
 
     /** By hand: the mount goes round the line of the pivots by the angle that takes the ball to where it is. */

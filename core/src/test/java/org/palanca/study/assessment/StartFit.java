@@ -197,7 +197,7 @@ final class StartFit {
         /** A Watts linkage, a steering box with its arm, a relay: moved as they are, since apart they would not work. */
         private List<Set<String>> mechanisms() {
             List<Set<String>> all = new ArrayList<>();
-            for (BodyName body : List.of(BodyName.BELLCRANK, BodyName.PITMAN, BodyName.RELAY)) {
+            for (BodyName body : List.of(BodyName.BELLCRANK, BodyName.PITMAN, BodyName.PITMAN_LEFT, BodyName.RELAY)) {
                 Set<String> group = new LinkedHashSet<>();
                 axle.mounts().stream()
                         .filter(mount -> mount.body().equals(body))

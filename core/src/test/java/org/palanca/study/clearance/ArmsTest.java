@@ -26,6 +26,7 @@ import org.palanca.vehicle.Joint;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Placement;
 import org.palanca.vehicle.SuspensionType;
+import org.palanca.vehicle.Upright;
 import org.palanca.vehicle.Use;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.layout.StarterSteering;
@@ -64,15 +65,16 @@ class ArmsTest {
     /** Which bodies that are no links each layout is drawn with. */
     @ParameterizedTest
     @CsvSource({
-        "RADIUS_ARMS, PITMAN, arm left;arm right;pitman;knuckle left;knuckle right",
+        "RADIUS_ARMS, PITMAN, arm left;arm right;pitman;knuckle left;knuckle right;upright left;upright right",
         "WATTS_ON_AXLE, NONE, bellcrank",
         "TORQUE_ARM, NONE, torque arm",
-        "LEAF_SPRINGS, RAM, spring left;spring right;shackle of spring left;shackle of spring right;ram;rack;knuckle left;knuckle right",
-        "STRUT, RACK, strut left;strut right;rack guide;rack",
-        "SEMI_TRAILING, NONE, knuckle left;knuckle right",
-        "FIVE_LINK, REVERSING_RELAY, pitman;relay;knuckle left;knuckle right",
+        "LEAF_SPRINGS, RAM, spring left;spring right;shackle of spring left;shackle of spring right;ram;rack;knuckle left;knuckle right;upright left;upright right",
+        "STRUT, RACK, strut left;strut right;rack guide;rack;upright left;upright right",
+        "SEMI_TRAILING, NONE, knuckle left;knuckle right;upright left;upright right",
+        "FIVE_LINK, REVERSING_RELAY, pitman;relay;knuckle left;knuckle right;upright left;upright right",
+        "FIVE_LINK, TWO_BOXES, pitman left;pitman right;knuckle left;knuckle right;upright left;upright right",
         "TRAILING_ARMS, NONE, ''",
-        "DOUBLE_WISHBONE, NONE, ''",
+        "DOUBLE_WISHBONE, NONE, upright left;upright right",
     })
     void everyArmIsDrawn(SuspensionType type, StarterSteering steering, String arms) {
         Set<String> drawn = CollisionBodies.of(new AxleModel(start(type, steering), AxlePlace.FRONT)).stream()
@@ -108,25 +110,36 @@ class ArmsTest {
         Solid ball = Solid.of(List.of(Convex.ball(under, 0.01)));
         double found = new Gap().between(bar.solid(), new BodyFrame(), ball, new BodyFrame());
         assertThat(found).isCloseTo(0.1 - 0.01 - inches(0.5), within(1e-9));
-        assertThat(CollisionBodies.notDrawn(axle).stream().map(Examples.WORDS::text))
+        assertThat(CollisionBodies.notDrawn(rockers, axle).stream().map(Examples.WORDS::text))
                 .anyMatch(text -> text.startsWith("The torsion bars are compared with nothing"));
     }
 
     /** What has no mounts to be drawn between is said to be compared with nothing. */
     @Test
     void whatIsNotDrawnIsSaid() {
-        assertThat(said(SuspensionType.TRAILING_ARMS))
+        String untold = "The brakes at the wheels are compared with nothing until their size is typed: ";
+        String brakes = untold + "in Axle, with the uprights.";
+        String ofHousing = untold + "in Housing, with what is measured across.";
+        assertThat(said(start(SuspensionType.TRAILING_ARMS, StarterSteering.NONE)))
                 .containsExactly(
                         "The arms that are welded to the housing are compared with nothing: no mount tells where they meet it. "
-                                + "Describe them as parts to have them looked at.");
-        assertThat(said(SuspensionType.DOUBLE_WISHBONE)).hasSize(1);
-        assertThat(said(SuspensionType.RADIUS_ARMS)).isEmpty();
-        assertThat(said(SuspensionType.SEMI_TRAILING)).isEmpty();
+                                + "Describe them as parts to have them looked at.",
+                        ofHousing);
+        assertThat(said(start(SuspensionType.RADIUS_ARMS, StarterSteering.NONE)))
+                .containsExactly(ofHousing);
+        Vehicle wishbones = start(SuspensionType.DOUBLE_WISHBONE, StarterSteering.NONE);
+        assertThat(said(wishbones)).containsExactly(brakes);
+        Axle axle = wishbones.axle(AxlePlace.FRONT).orElseThrow();
+        Upright braked = new Upright(inches(1), inches(4), inches(3), inches(12), inches(2));
+        assertThat(said(wishbones.withAxle(axle.withWheels(axle.wheels().withUpright(braked)))))
+                .isEmpty();
     }
 
-    private static List<String> said(SuspensionType type) {
-        Axle axle = start(type, StarterSteering.NONE).axle(AxlePlace.FRONT).orElseThrow();
-        return CollisionBodies.notDrawn(axle).stream().map(Examples.WORDS::text).toList();
+    private static List<String> said(Vehicle vehicle) {
+        Axle axle = vehicle.axle(AxlePlace.FRONT).orElseThrow();
+        return CollisionBodies.notDrawn(vehicle, axle).stream()
+                .map(Examples.WORDS::text)
+                .toList();
     }
 
     /**

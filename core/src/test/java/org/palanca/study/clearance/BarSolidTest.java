@@ -155,10 +155,7 @@ class BarSolidTest {
 
     private static Vector3D at(AxleModel model, String mount) {
         int index = model.axle().mountIndex(mount);
-        return new Vector3D(
-                model.motion().mount(index, 0),
-                model.motion().mount(index, 1),
-                model.motion().mount(index, 2));
+        return model.motion().mount(index);
     }
 
     /** By hand: bent towards its bolt, an end stands off by its bend's slope, atan(3 / 13.78); squarely bent it does not. */

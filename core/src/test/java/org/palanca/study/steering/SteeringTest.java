@@ -9,6 +9,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+import org.hipparchus.geometry.euclidean.threed.Rotation;
+import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
@@ -362,5 +365,89 @@ class SteeringTest {
                     .containsExactly(
                             "Toe can’t be told: the axle does not go through its travel, or does not hold its wheels.");
         }
+    }
+
+    private static Vehicle twoBoxes() {
+        return steered(
+                new StarterLayout(SuspensionType.LEAF_SPRINGS, StarterSteering.TWO_BOXES),
+                StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS));
+    }
+
+    /**
+     * The second box's arm by the general optimiser's own arithmetic: with the knuckle where the solver has it, the arm turns
+     * until its end is the drag link's length from the knuckle's end, found on the circle about the arm's pin.
+     */
+    @Test
+    void theSecondBoxTurnsAsItsDragLinkSays() {
+        Vehicle vehicle = twoBoxes();
+        AxleModel model = new AxleModel(vehicle, AxlePlace.FRONT);
+        SecondBox box = SecondBox.of(model).orElseThrow();
+        assertThat(box.joint()).isEqualTo("pitman right");
+        Axle axle = model.axle();
+        double wheelbase = vehicle.wheelbase();
+        Vector3D axis = axle.position("pitman axis right", wheelbase);
+        Vector3D along = axle.position("pitman axis inner right", wheelbase)
+                .subtract(axis)
+                .normalize();
+        Vector3D end = axle.position("pitman end right", wheelbase);
+        double length = Vector3D.distance(end, axle.position("drag link knuckle right", wheelbase));
+        for (double steer : new double[] {1, -1}) {
+            model.toRide();
+            assertThat(model.moveTo(WheelTravel.RIDE.withSteer(steer))).isTrue();
+            Vector3D knuckle = model.motion().mount(axle.mountIndex("drag link knuckle right"));
+            double expected = new BracketingNthOrderBrentSolver(1e-12, 5)
+                    .solve(
+                            200,
+                            angle -> Vector3D.distance(
+                                            axis.add(new Rotation(along, angle, RotationConvention.VECTOR_OPERATOR)
+                                                    .applyTo(end.subtract(axis))),
+                                            knuckle)
+                                    - length,
+                            -1.2,
+                            1.2,
+                            0);
+            assertThat(steer > 0 ? box.atLeft() : box.atRight()).isCloseTo(expected, within(1e-8));
+        }
+    }
+
+    /** Two arms that are each other's mirror image: what one does at left lock the other does at right lock, and both follow the travel. */
+    @Test
+    void theSecondBoxIsHeldAgainstTheFirst() {
+        SecondBox box = SecondBox.of(new AxleModel(twoBoxes(), AxlePlace.FRONT)).orElseThrow();
+        assertThat(box.first())
+                .isEqualTo(twoBoxes()
+                        .axle(AxlePlace.FRONT)
+                        .orElseThrow()
+                        .steering()
+                        .orElseThrow()
+                        .lock());
+        assertThat(Math.toDegrees(box.follows())).isBetween(0.1, 20.0);
+        SecondBox farther = new SecondBox(
+                "pitman right",
+                Math.toRadians(30),
+                Math.toRadians(-34),
+                Math.toRadians(32),
+                Math.toRadians(1.5),
+                new WheelTravel(0.05, -0.05, 0));
+        assertThat(farther.said().stream().map(Examples.WORDS::text))
+                .containsExactly(
+                        "The arm of the second box, “pitman right”, turns 30.0° to left lock and 34.0° to right lock, the first "
+                                + "only 32.0°: with two boxes alike the second meets its own stop before the wheels are at lock. "
+                                + "Limit the first, or make the second arm longer.",
+                        "With the first box held still the travel turns the second one up to 1.5°, at 1 15/16 in left, "
+                                + "-1 15/16 in right. It must be free to follow, as a box fed by the same pressure is; joined "
+                                + "to the first by a shaft, or with a valve of its own, the two would work against each other.");
+        assertThat(SecondBox.of(new AxleModel(plover, AxlePlace.FRONT))).isEmpty();
+    }
+
+    /** A drag link along the vehicle has nothing to do with the panhard's slope, and no slope in front view. */
+    @Test
+    void aDragLinkAlongTheVehicleIsNotHeldAgainstThePanhard() {
+        Vehicle along = steered(
+                new StarterLayout(SuspensionType.THREE_LINK_PANHARD, StarterSteering.TWO_BOXES),
+                StarterLayout.of(SuspensionType.TRIANGULATED_UPPERS));
+        assertThat(new AxleModel(along, AxlePlace.FRONT).results().stream().map(Result::id))
+                .noneMatch(id -> id.startsWith("drag_link_") || id.contains("slope") && id.contains("drag link"))
+                .anyMatch(id -> id.contains("slope") && id.contains("panhard"));
     }
 }

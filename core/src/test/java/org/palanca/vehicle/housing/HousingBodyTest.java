@@ -91,14 +91,22 @@ class HousingBodyTest {
         assertThat(room(clearances, "over the brake", "brake left")).isCloseTo(inches(1), within(inches(0.26)));
         assertThat(room(clearances, "over the middle", "differential")).isCloseTo(inches(1), within(inches(0.26)));
         AxleModel model = new AxleModel(bare, AxlePlace.REAR);
-        List<Shape.Circle> circles = AxleDrawing.axle(model, Elevation.SIDE).stream()
+        List<Shape> drawn = AxleDrawing.axle(model, Elevation.SIDE);
+        List<Shape.Circle> circles = drawn.stream()
                 .filter(Shape.Circle.class::isInstance)
                 .map(Shape.Circle.class::cast)
                 .filter(circle -> circle.role() == Shape.Role.HOUSING)
                 .toList();
-        assertThat(circles)
-                .extracting(Shape.Circle::radius)
-                .containsExactlyInAnyOrder(inches(1.75), inches(5.5), inches(6));
+        assertThat(circles).extracting(Shape.Circle::radius).containsExactlyInAnyOrder(inches(1.75), inches(5.5));
+        double across = Elevation.SIDE.across(new Vector3D(line, 0, up));
+        assertThat(drawn)
+                .as("a brake 12 in across")
+                .anyMatch(shape -> shape instanceof Shape.Path path
+                        && path.role() == Shape.Role.HOUSING
+                        && path.points().stream()
+                                .allMatch(point ->
+                                        Math.abs(Math.hypot(point.across() - across, point.up() - up) - inches(6))
+                                                < 1e-9));
     }
 
     private static Part ball(String name, Vector3D at) {

@@ -183,9 +183,8 @@ class HousingTest {
         assertThat(of(sum, HousingSize.WHEEL_OFFSET)).isCloseTo(0.5, within(1e-9));
     }
 
-    /** All but the diameters, which only shapes are drawn from. */
+    /** All but those that only shapes are drawn from. */
     private static final Set<HousingSize> SUMMED = EnumSet.complementOf(EnumSet.of(
-            HousingSize.TUBE_DIAMETER,
             HousingSize.DIFFERENTIAL_DIAMETER,
             HousingSize.DIFFERENTIAL_HEIGHT,
             HousingSize.BRAKE_DIAMETER,
@@ -218,6 +217,8 @@ class HousingTest {
     private static Map<HousingSize, Double> withEverything() {
         Map<HousingSize, Double> sizes = known();
         sizes.putAll(sizes(
+                HousingSize.TUBE_DIAMETER, 3,
+                HousingSize.TUBE_WALL, 0.25,
                 HousingSize.END_LEFT, 1.5,
                 HousingSize.END_RIGHT, 1.5,
                 HousingSize.ENTERS_LEFT, 2,

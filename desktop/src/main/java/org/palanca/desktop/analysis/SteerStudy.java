@@ -9,6 +9,8 @@ import org.palanca.result.catalogue.AxleModel;
 import org.palanca.result.sweep.TravelPath;
 import org.palanca.study.steering.AlignmentCard;
 import org.palanca.study.steering.JointLimit;
+import org.palanca.study.steering.PickupAdvice;
+import org.palanca.study.steering.SecondBox;
 import org.palanca.study.steering.SteerSweep;
 import org.palanca.study.steering.TurningCircle;
 import org.palanca.vehicle.AxlePlace;
@@ -21,10 +23,12 @@ import org.palanca.vehicle.Vehicle;
  * @param travel of the wheels at each point of the toe curves [m]
  * @param toeLeft of the left wheel there [rad], toe-in positive; NaN where it does not close
  * @param toeRight of the right wheel
+ * @param largestToeChange of either wheel from ride through the travel [rad]; of no meaning where there is trouble
  * @param card alignment at the board's pose
  * @param sweep from lock to lock; empty where nothing steers
  * @param circle turning circle of the whole vehicle
  * @param tightest the joint that tilts most anywhere
+ * @param secondBox what the second of two steering boxes has to do
  * @param dragLink how the drag link matches the panhard at ride, where there are both
  * @param trouble why toe can't be told through all of the travel, be it that the axle does not close or holds no wheel
  */
@@ -33,10 +37,12 @@ public record SteerStudy(
         double[] travel,
         double[] toeLeft,
         double[] toeRight,
+        double largestToeChange,
         AlignmentCard card,
         Optional<SteerSweep> sweep,
         Optional<TurningCircle> circle,
         Optional<JointLimit> tightest,
+        Optional<SecondBox> secondBox,
         Optional<DragLink> dragLink,
         Optional<Message> trouble) {
     /**
@@ -75,10 +81,12 @@ public record SteerStudy(
                 travel,
                 left,
                 right,
+                PickupAdvice.largestToeChange(vehicle, place),
                 card,
                 steers ? Optional.of(SteerSweep.run(model)) : Optional.empty(),
                 TurningCircle.toTheLeft(vehicle),
                 JointLimit.first(model),
+                SecondBox.of(model),
                 dragLink(model),
                 trouble);
     }
@@ -111,23 +119,5 @@ public record SteerStudy(
                 .mapToDouble(turn -> turn.ackermann().orElseThrow())
                 .toArray();
         return List.of(new Curve(words.text("steer.turning_left"), inner, percent));
-    }
-
-    /** Largest change of the left wheel's toe from ride through the travel [rad]; of no meaning where there is {@link #trouble}. */
-    public double largestToeChange() {
-        double ride = toeLeft[nearestRide()];
-        double largest = 0;
-        for (double toe : toeLeft) {
-            largest = Math.max(largest, Double.isNaN(toe) ? 0 : Math.abs(toe - ride));
-        }
-        return largest;
-    }
-
-    private int nearestRide() {
-        int nearest = 0;
-        for (int i = 0; i < travel.length; i++) {
-            nearest = Math.abs(travel[i]) < Math.abs(travel[nearest]) ? i : nearest;
-        }
-        return nearest;
     }
 }

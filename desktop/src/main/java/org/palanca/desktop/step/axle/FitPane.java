@@ -2,9 +2,11 @@ package org.palanca.desktop.step.axle;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.DoubleConsumer;
 import java.util.function.DoubleSupplier;
+import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
@@ -14,6 +16,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.palanca.base.geometry.Side;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Verdict;
@@ -32,21 +35,25 @@ import org.palanca.study.fit.FitWords;
 import org.palanca.study.fit.TyreClearance;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Obstacle;
 import org.palanca.vehicle.Rim;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Tyre;
+import org.palanca.vehicle.Upright;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.WheelWell;
+import org.palanca.vehicle.Wheels;
 import org.palanca.vehicle.survey.Box;
 import org.palanca.vehicle.survey.Mark;
 
 /** Place the axle: the tyre in its well at every pose that matters, square under the frame, and where the shaft runs. */
 public final class FitPane extends StepPane {
+    private static final List<String> PARTS = List.of("tyre", "upright", "well", "rails", "ends", "obstacles");
 
     private final FitBoard board;
     private final SurveyStudy study = new SurveyStudy("axle fit");
-    private final Sections sections = new Sections("axle", List.of("tyre", "well", "rails", "ends", "obstacles"));
+    private final Sections sections = new Sections("axle", PARTS);
     private final List<Runnable> refreshers = new ArrayList<>();
     private final RailsForm rails = new RailsForm(this);
     private final VBox obstacles = new VBox(8);
@@ -88,6 +95,7 @@ public final class FitPane extends StepPane {
         sections.clear();
         sections.relabel(w);
         tyreFields();
+        uprightFields();
         wellFields();
         FlowPane ends = new FlowPane(
                 12, 6, Labels.over(w.text("fit.left_end"), leftEnd), Labels.over(w.text("fit.right_end"), rightEnd));
@@ -119,9 +127,21 @@ public final class FitPane extends StepPane {
                 axle -> axle.tyre().width(),
                 (axle, v) ->
                         tyre(axle, new Tyre(axle.tyre().diameter(), axle.tyre().loadedRadius(), v)));
-        rim(tyre, "rim_diameter", Rim::diameter, (rim, v) -> new Rim(v, rim.width(), rim.backspacing()));
-        rim(tyre, "rim_width", Rim::width, (rim, v) -> new Rim(rim.diameter(), v, rim.backspacing()));
-        rim(tyre, "backspacing", Rim::backspacing, (rim, v) -> new Rim(rim.diameter(), rim.width(), v));
+        Sized<Rim> rim = new Sized<>(Wheels::rim, axle -> Rim.ordinary(axle.tyre()), Wheels::withRim);
+        sized(tyre, "rim_diameter", rim, Rim::diameter, (r, v) -> new Rim(v, r.width(), r.backspacing()));
+        sized(tyre, "rim_width", rim, Rim::width, (r, v) -> new Rim(r.diameter(), v, r.backspacing()));
+        sized(tyre, "backspacing", rim, Rim::backspacing, (r, v) -> new Rim(r.diameter(), r.width(), v));
+    }
+
+    private void uprightFields() {
+        FlowPane group = group("upright");
+        Sized<Upright> upright = new Sized<>(Wheels::upright, axle -> Upright.ORDINARY, Wheels::withUpright);
+        sized(group, "upright_thickness", upright, Upright::thickness, Upright::withThickness);
+        sized(group, "hub_diameter", upright, Upright::hubDiameter, Upright::withHubDiameter);
+        sized(group, "hub_width", upright, Upright::hubWidth, Upright::withHubWidth);
+        sized(group, "brake_diameter", upright, Upright::brakeDiameter, Upright::withBrakeDiameter);
+        sized(group, "brake_width", upright, Upright::brakeWidth, Upright::withBrakeWidth);
+        sections.add("upright", Labels.sentence(words().text("fit.upright_how"), "second"));
     }
 
     private void wellFields() {
@@ -162,24 +182,43 @@ public final class FitPane extends StepPane {
         return axle.withWheels(axle.wheels().withTyre(tyre));
     }
 
-    /** A size of the rim. The first that is typed makes one with an ordinary rest; until then the wheel counts as filled. */
-    private void rim(FlowPane group, String name, ToDoubleFunction<Rim> get, BiFunction<Rim, Double, Rim> with) {
+    /**
+     * What of the wheels need not be known.
+     *
+     * @param get what is known of it
+     * @param ordinary what the first size that is typed is added to
+     * @param set the wheels with it
+     */
+    private record Sized<T>(
+            Function<Wheels, Optional<T>> get, Function<Axle, T> ordinary, BiFunction<Wheels, T, Wheels> set) {}
+
+    /** One size of such a thing. The first that is typed makes one with an ordinary rest; 0 is not known. */
+    private <T> void sized(
+            FlowPane group, String name, Sized<T> thing, ToDoubleFunction<T> get, BiFunction<T, Double, T> with) {
         MeasureField field = new MeasureField(
                 Quantity.LENGTH,
                 wordsSupplier(),
                 value -> {
-                    Rim now = axle().wheels().rim().orElseGet(() -> Rim.ordinary(axle().tyre()));
-                    planned(
-                            name,
-                            vehicle().withAxle(axle().withWheels(axle().wheels().withRim(with.apply(now, value)))));
+                    Wheels wheels = axle().wheels();
+                    T now = thing.get()
+                            .apply(wheels)
+                            .orElseGet(() -> thing.ordinary().apply(axle()));
+                    Wheels next = thing.set().apply(wheels, with.apply(now, value));
+                    planned(name, vehicle().withAxle(axle().withWheels(next)));
                 },
                 complaints());
         field.setId("fit-" + name.replace('_', '-'));
         group.getChildren()
                 .add(Labels.over(words().text("fit.field." + name), field, Quantity.LENGTH, wordsSupplier()));
-        refreshers.add(() -> axle().wheels()
-                .rim()
-                .ifPresentOrElse(rim -> field.show(get.applyAsDouble(rim)), () -> field.showNone("–")));
+        refreshers.add(() -> {
+            double known =
+                    thing.get().apply(axle().wheels()).map(get::applyAsDouble).orElse(0.0);
+            if (known > 0) {
+                field.show(known);
+            } else {
+                field.showNone("–");
+            }
+        });
     }
 
     private FlowPane group(String section) {
@@ -315,6 +354,10 @@ public final class FitPane extends StepPane {
             return;
         }
         refreshers.forEach(Runnable::run);
+        boolean uprights = axle().hasBody(BodyName.knuckle(Side.LEFT));
+        sections.offer(PARTS.stream()
+                .filter(part -> uprights || !part.equals("upright"))
+                .toList());
         filling = true;
         List<String> names = build().survey().marks().stream().map(Mark::name).toList();
         for (ComboBox<String> box : List.of(leftEnd, rightEnd)) {

@@ -267,7 +267,8 @@ public final class CyclePane extends StepPane {
             }
         }
         side.addAll(tight(w));
-        CollisionBodies.notDrawn(axleNow()).forEach(what -> side.add(Labels.sentence(w.text(what), "second")));
+        CollisionBodies.notDrawn(vehicle(), axleNow())
+                .forEach(what -> side.add(Labels.sentence(w.text(what), "second")));
         side.add(Labels.sentence(w.text("caution.stands"), "caution"));
         sideColumn().getChildren().setAll(side);
     }

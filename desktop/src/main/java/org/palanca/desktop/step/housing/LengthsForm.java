@@ -23,6 +23,8 @@ final class LengthsForm {
             HousingSize.PINION_OFFSET,
             HousingSize.END_OFFSET,
             HousingSize.TUBE_DIAMETER,
+            HousingSize.TUBE_WALL,
+            HousingSize.TUBE_INSIDE,
             HousingSize.DIFFERENTIAL_DIAMETER,
             HousingSize.DIFFERENTIAL_HEIGHT,
             HousingSize.BRAKE_DIAMETER,

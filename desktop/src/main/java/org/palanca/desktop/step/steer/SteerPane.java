@@ -399,6 +399,7 @@ public final class SteerPane extends StepPane {
                         "steer.circle",
                         Message.onTheRoad(circle.diameter()),
                         Message.length(-circle.forwardOfFront()))));
+        found.secondBox().ifPresent(box -> box.said().forEach(said -> fact(w.text(said))));
         found.tightest()
                 .ifPresent((JointLimit joint) -> fact(w.text(
                         joint.room() < 0 ? "steer.joint_over" : "steer.joint",
