@@ -12,12 +12,14 @@ import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.palanca.desktop.control.FractionText;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Link;
+import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.hardware.BoltWay;
 import org.palanca.vehicle.hardware.LinkEnd;
 
@@ -178,10 +180,29 @@ class CutListTest extends WindowTest {
         enter("#cut-yield", "5");
         assertThat(card("rear-lower-left")).contains("past its yield of 5.0 ksi");
         section("cutlist-open-shape");
+        enter("#cut-bend-radius-1", "6");
+        eventually(() -> lookup("#cut-straight-try").tryQuery().isPresent());
+        assertThat(lookup("#cut-straight").queryAs(Label.class).getText())
+                .contains("“lower left” straight between stepped brackets: ");
+        Vector3D pin = pin();
+        press("#cut-straight-try");
+        settle();
+        assertThat(link("lower left").make().shape()).isEmpty();
+        assertThat(link("lower right").make().shape()).isEmpty();
+        assertThat(Vector3D.distance(pin(), pin)).isCloseTo(2 * 0.0254, within(2 * 0.0254 / 16));
+        press("#trouble-stop");
+        settle();
+        assertThat(Vector3D.distance(pin(), pin)).isCloseTo(0, within(1e-12));
+        section("cutlist-open-shape");
         press("#cut-bend-drop-1");
         press("#cut-bend-drop-1");
         assertThat(link("lower left").make().shape()).isEmpty();
         assertThat(link("lower right").make().shape()).isEmpty();
+    }
+
+    private Vector3D pin() {
+        Vehicle vehicle = window.document().vehicle();
+        return vehicle.axle(AxlePlace.REAR).orElseThrow().position("lower frame left", vehicle.wheelbase());
     }
 
     private void tabTo(String id) {

@@ -3,6 +3,7 @@ package org.palanca.cli.print;
 import java.io.PrintWriter;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.palanca.base.units.Lengths;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
 import org.palanca.floor.cutting.CutWords;
@@ -10,6 +11,7 @@ import org.palanca.floor.cutting.LinkCut;
 import org.palanca.floor.cutting.PartsCount;
 import org.palanca.floor.cutting.PartsWords;
 import org.palanca.floor.placing.BoltFit;
+import org.palanca.study.assessment.StraightBarOffer;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Vehicle;
 
@@ -40,6 +42,10 @@ public final class CutTable {
             }
             CutWords.bends(cut).forEach(one -> out.println("  " + words.text(one)));
             CutWords.told(vehicle, cut).forEach(one -> out.println("  " + words.text(one)));
+            if (cut.bent().isPresent()) {
+                StraightBarOffer.of(vehicle, cut.axle().place(), cut.link().name(), Lengths.INCH / 16, () -> true)
+                        .ifPresent(offer -> out.println("  " + words.text(offer.said(vehicle))));
+            }
             cut.faults(vehicle.build().rules().paint()).forEach(one -> out.println("  ! " + words.text(one)));
         }
         for (Axle axle : vehicle.axles()) {

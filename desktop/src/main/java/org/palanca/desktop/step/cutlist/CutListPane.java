@@ -149,4 +149,10 @@ public final class CutListPane extends StepPane {
         side.add(Labels.sentence(w.text("make.rule"), "second"));
         sideColumn().getChildren().setAll(side);
     }
+
+    /** Ends the work beside the window. */
+    @Override
+    public void dispose() {
+        form.dispose();
+    }
 }

@@ -85,6 +85,11 @@ final class LinkForm {
         catalogue = HardwareCsv.generic().with(HardwareCsv.read(Files.readString(file, StandardCharsets.UTF_8)));
     }
 
+    /** Ends the work beside the window. */
+    void dispose() {
+        shapes.dispose();
+    }
+
     /** The fields of a link. */
     List<Node> rows(LinkCut cut) {
         Words w = pane.words();

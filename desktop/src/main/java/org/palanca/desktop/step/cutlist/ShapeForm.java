@@ -9,13 +9,21 @@ import java.util.function.UnaryOperator;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
+import org.palanca.desktop.board.MountDrag;
 import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.control.LatestTask;
 import org.palanca.desktop.control.MeasureField;
 import org.palanca.floor.cutting.LinkCut;
+import org.palanca.study.assessment.StraightBarOffer;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.hardware.BarBend;
 import org.palanca.vehicle.hardware.BarPath;
 import org.palanca.vehicle.hardware.BarShape;
@@ -32,9 +40,22 @@ final class ShapeForm {
     /** Of the radius that just fits. */
     private static final double FITS = 0.8;
 
+    private static final Duration REST = Duration.millis(300);
+
     private final CutListPane pane;
     private final CutFields fields;
     private final BiConsumer<LinkCut, UnaryOperator<LinkMake>> change;
+    private final LatestTask offering = LatestTask.patient("straight bar", REST);
+    private Optional<Asked> asked = Optional.empty();
+    private Optional<StraightBarOffer> offer = Optional.empty();
+    private boolean answered;
+
+    /** What the other school was asked for. */
+    private record Asked(Vehicle vehicle, AxlePlace place, String link) {
+        boolean same(Asked other) {
+            return vehicle == other.vehicle && place == other.place && link.equals(other.link);
+        }
+    }
 
     ShapeForm(CutListPane pane, CutFields fields, BiConsumer<LinkCut, UnaryOperator<LinkMake>> change) {
         this.pane = pane;
@@ -76,7 +97,49 @@ final class ShapeForm {
                 w.text(now.bends().isEmpty() ? "cutlist.bend_first" : "cutlist.bend_add"),
                 () -> take(cut, now.withBends(another(cut, now.bends()))));
         rows.add(another);
+        if (!now.bends().isEmpty()) {
+            rows.add(straight(cut, w));
+        }
         return rows;
+    }
+
+    /** The other school, once it has been held against every study. */
+    private Node straight(LinkCut cut, Words w) {
+        Asked now = new Asked(pane.vehicle(), cut.axle().place(), cut.link().name());
+        if (asked.filter(now::same).isEmpty()) {
+            asked = Optional.of(now);
+            offer = Optional.empty();
+            answered = false;
+            double grid = MountDrag.grid(w.units().length());
+            offering.ask(goOn -> StraightBarOffer.of(now.vehicle(), now.place(), now.link(), grid, goOn), found -> {
+                offer = found;
+                answered = true;
+                pane.refresh();
+            });
+        }
+        if (offer.isEmpty()) {
+            return Labels.sentence(answered ? "" : w.text("cutlist.straight_trying"), "second");
+        }
+        StraightBarOffer other = offer.get();
+        String said = w.text(other.said(now.vehicle()));
+        Label does = Labels.sentence(said, other.worse().isEmpty() ? "working-why" : "limit");
+        does.setId("cut-straight");
+        Button attempt = Labels.button(
+                "cut-straight-try",
+                w.text("trouble.try"),
+                () -> pane.document()
+                        .tryout()
+                        .begin(
+                                other.after(),
+                                Message.of("change.straight_bar", cut.link().name()),
+                                said));
+        attempt.setAccessibleText(w.text("trouble.try") + ": " + said);
+        return new VBox(3, does, attempt);
+    }
+
+    /** Ends the work beside the window. */
+    void dispose() {
+        offering.dispose();
     }
 
     private Node bend(LinkCut cut, BarShape now, int index) {
