@@ -165,7 +165,8 @@ public enum StarterSteering {
     private void twoBoxes(LinkageBuilder b, double halfTrack, SuspensionType type, Use use) {
         knuckles(b, halfTrack);
         tieRod(b, halfTrack, SteeredAxleLayout.of(type, this, use), use);
-        double arm = use == Use.TRAIL ? 8.5 : 5.5;
+        // Inside wide tyres at full lock, and outside the upper links of a narrow axle.
+        double arm = use == Use.TRAIL ? Math.max(5, Math.min(8.5, halfTrack - KINGPIN - 17.5)) : 5.5;
         double out = halfTrack - KINGPIN - arm;
         double up = overLinks(type, use);
         double box = up + riseToBox(type, use);
