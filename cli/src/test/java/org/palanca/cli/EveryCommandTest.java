@@ -36,6 +36,7 @@ class EveryCommandTest {
             List.of("housing"),
             List.of("cycle"),
             List.of("cut"),
+            List.of("cut", "--csv"),
             List.of("ride"),
             List.of("slope", "--across", "10", "--tip"));
 
@@ -96,8 +97,9 @@ class EveryCommandTest {
         for (int i = 0; i < REPORTS.size(); i++) {
             List<String> asked = new ArrayList<>(REPORTS.get(i));
             asked.add(1, file.toString());
-            if (asked.get(0).equals("cycle")) {
-                asked.addAll(List.of("--sheet", folder.resolve("cycle.svg").toString()));
+            if (List.of("cycle", "cut").contains(asked.get(0))) {
+                asked.addAll(
+                        List.of("--sheet", folder.resolve(asked.get(0) + ".svg").toString()));
             }
             if (bothWays || i % 2 == 0) {
                 answers(asked);

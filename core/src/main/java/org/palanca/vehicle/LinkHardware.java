@@ -6,6 +6,7 @@ import org.palanca.base.units.Lengths;
 import org.palanca.vehicle.hardware.Hand;
 import org.palanca.vehicle.hardware.LinkEnd;
 import org.palanca.vehicle.hardware.LinkTube;
+import org.palanca.vehicle.hardware.PlugWelds;
 import org.palanca.vehicle.hardware.Thread;
 import org.palanca.vehicle.hardware.ThreadedShank;
 
@@ -26,6 +27,7 @@ import org.palanca.vehicle.hardware.ThreadedShank;
  * @param tubeDiameter outside
  * @param tubeWall wall thickness
  * @param adjustment wanted each way from the setting
+ * @param plugs where tubes are plug-welded to their inserts; empty: they are not
  */
 public record LinkHardware(
         String name,
@@ -38,7 +40,8 @@ public record LinkHardware(
         OptionalDouble set,
         double tubeDiameter,
         double tubeWall,
-        double adjustment) {
+        double adjustment,
+        Optional<PlugWelds> plugs) {
     /**
      * 3 in shank, 1 1/2 in insert, set mid-way between the jam nut against the insert and the thread's end, 3/4 in
      * wanted each way: common practice, no source. The remaining sizes are ordinary for such a joint. That wish breaks the
@@ -55,7 +58,8 @@ public record LinkHardware(
             OptionalDouble.empty(),
             Lengths.inches(2),
             Lengths.inches(0.25),
-            Lengths.inches(0.75));
+            Lengths.inches(0.75),
+            Optional.empty());
 
     /**
      * The same joint for a vehicle that is begun: 3/4-16 (ASME B1.1 has it in its fine series, from memory), set in the middle
@@ -72,7 +76,24 @@ public record LinkHardware(
             OptionalDouble.of(COMMON.threaded(Hand.RIGHT).middleExposed()),
             COMMON.tubeDiameter,
             COMMON.tubeWall,
-            Lengths.inches(0.625));
+            Lengths.inches(0.625),
+            Optional.empty());
+
+    public LinkHardware withPlugs(Optional<PlugWelds> other) {
+        return new LinkHardware(
+                name,
+                eyeToShank,
+                shank,
+                thread,
+                insertThread,
+                insertShoulder,
+                jamNut,
+                set,
+                tubeDiameter,
+                tubeWall,
+                adjustment,
+                other);
+    }
 
     /** The end at a link's first mount, or at its second. */
     public LinkEnd end(boolean first) {

@@ -85,6 +85,11 @@ public record Vehicle(
                 targets);
     }
 
+    public Vehicle withHardware(LinkHardware other) {
+        return new Vehicle(
+                name, revision, comments, use, wheelbase, mass, other, rails, axles, schemes, states, build, targets);
+    }
+
     public Vehicle withRails(Optional<FrameRails> other) {
         return new Vehicle(
                 name, revision, comments, use, wheelbase, mass, hardware, other, axles, schemes, states, build,

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -22,6 +23,7 @@ import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.hardware.BoltWay;
 import org.palanca.vehicle.hardware.LinkEnd;
+import org.palanca.vehicle.hardware.PlugWelds;
 
 /** Links described as they are made: an end from the catalogue, one that is not known yet, a tube, a length from the mock-up. */
 class CutListTest extends WindowTest {
@@ -198,6 +200,22 @@ class CutListTest extends WindowTest {
         press("#cut-bend-drop-1");
         assertThat(link("lower left").make().shape()).isEmpty();
         assertThat(link("lower right").make().shape()).isEmpty();
+    }
+
+    /** The shop's school for all links: holes are typed, what cannot hold is told, and unticked there are none. */
+    @Test
+    void theInsertsArePlugWelded() {
+        step("cutlist");
+        clickOn("#link-rear-upper-left");
+        section("cutlist-open-tube");
+        onFx(() -> lookup("#cut-plugs").queryAs(CheckBox.class).fire());
+        assertThat(window.document().vehicle().hardware().plugs()).contains(PlugWelds.COMMON);
+        enter("#cut-plug-second", "1 1/4");
+        assertThat(card("rear-upper-left")).doesNotContain("plug hole");
+        enter("#cut-plug-second", "1 3/8");
+        assertThat(card("rear-upper-left")).contains("The second plug hole reaches 1 5/8 in into the tube");
+        onFx(() -> lookup("#cut-plugs").queryAs(CheckBox.class).fire());
+        assertThat(window.document().vehicle().hardware().plugs()).isEmpty();
     }
 
     private Vector3D pin() {

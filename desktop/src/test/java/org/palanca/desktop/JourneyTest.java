@@ -252,10 +252,17 @@ class JourneyTest extends WindowTest {
                         .plain())
                 .isEqualTo("35 5/16 in");
         nextAnswer = folder.resolve("sheet.pdf");
-        clickOn("#make-sheet");
+        clickOn("#make-placement");
         clickOn("#preview-save");
         assertThat(Files.readAllBytes(nextAnswer)).startsWith("%PDF".getBytes());
         assertThat(notice()).contains("Written", "mark");
+        nextAnswer = folder.resolve("cut.pdf");
+        clickOn("#make-sheet");
+        clickOn("#preview-save");
+        try (PDDocument cut = Loader.loadPDF(nextAnswer.toFile())) {
+            assertThat(cut.getNumberOfPages()).as("a list, and a page a link").isEqualTo(9);
+            assertThat(new PDFTextStripper().getText(cut)).contains("R-LL", "35 5/16 in");
+        }
     }
 
     @Test

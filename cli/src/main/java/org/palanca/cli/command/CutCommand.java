@@ -2,9 +2,16 @@ package org.palanca.cli.command;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
+import org.jspecify.annotations.Nullable;
 import org.palanca.base.units.Quantity;
+import org.palanca.base.words.Message;
 import org.palanca.cli.print.CutTable;
 import org.palanca.cli.print.ReportJson;
 import org.palanca.floor.cutting.BentBar;
@@ -12,7 +19,12 @@ import org.palanca.floor.cutting.EndCut;
 import org.palanca.floor.cutting.LinkCut;
 import org.palanca.floor.cutting.PartsCount;
 import org.palanca.floor.placing.BoltFit;
+import org.palanca.io.csv.LinkCsv;
+import org.palanca.io.sheet.Page;
+import org.palanca.io.sheet.SheetHead;
+import org.palanca.io.sheet.SheetKind;
 import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.hardware.BarPath;
 import org.palanca.vehicle.hardware.LinkTube;
@@ -20,6 +32,7 @@ import org.palanca.vehicle.hardware.Thread;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
 /** Prints every link as it is cut, how its threads hold, and what has to lie on the bench. */
@@ -34,14 +47,40 @@ public final class CutCommand implements Callable<Integer> {
     @Mixin
     private JsonOption json;
 
+    @Option(names = "--csv", descriptionKey = "cut_csv")
+    private boolean csv;
+
+    @Option(names = "--sheet", paramLabel = "PDF|SVG", descriptionKey = "sheet_file")
+    private @Nullable Path sheet;
+
     @Override
     public Integer call() throws Exception {
+        PrintWriter out = spec.commandLine().getOut();
         Vehicle vehicle = input.open(spec.commandLine().getErr());
         List<LinkCut> cuts = LinkCut.list(vehicle);
+        List<Path> written = List.of();
+        if (sheet != null) {
+            SheetHead head = new SheetHead(
+                    vehicle,
+                    input.file().getFileName().toString(),
+                    LocalDate.now(ZoneId.systemDefault()),
+                    input.words());
+            List<Page> pages = SheetKind.CUT.pages(head, AxlePlace.FRONT, Optional.empty());
+            if (pages.isEmpty()) {
+                throw new CommandFailure(ExitCodes.USAGE, Message.of("cut_no_links"));
+            }
+            written = SheetOutput.write(sheet, pages);
+        }
         if (json.asked()) {
-            spec.commandLine().getOut().println(report(vehicle, cuts).text());
+            ReportJson report = report(vehicle, cuts);
+            ArrayNode files = report.root().putArray("written");
+            written.forEach(path -> files.add(path.toString()));
+            out.println(report.text());
+        } else if (csv) {
+            LinkCsv.write(cuts, vehicle.build().rules().paint(), out);
         } else {
-            CutTable.print(vehicle, cuts, input.words(), spec.commandLine().getOut());
+            CutTable.print(vehicle, cuts, input.words(), out);
+            written.forEach(out::println);
         }
         return ExitCodes.OK;
     }

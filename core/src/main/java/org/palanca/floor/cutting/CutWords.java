@@ -3,6 +3,7 @@ package org.palanca.floor.cutting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
@@ -34,18 +35,7 @@ public final class CutWords {
                             : Message.of(
                                     "cut.holds_at", end.mount(), share, Message.length(end.adjustment()), out, in));
         }
-        OptionalDouble turns = cut.turnsForStep();
-        if (turns.isPresent()) {
-            String number = String.format(Locale.ROOT, "%.2f", turns.getAsDouble());
-            all.add(
-                    cut.turnsInPlace()
-                            ? Message.of("cut.turns", number, flats(turns.getAsDouble()))
-                            : Message.of("cut.turns_unbolted", number));
-        } else if (!threaded.isEmpty()
-                && threaded.stream()
-                        .anyMatch(end -> end.shank().orElseThrow().thread().isEmpty())) {
-            all.add(Message.of("cut.thread_unknown"));
-        }
+        turns(cut).ifPresent(all::add);
         for (EndCut end : cut.ends()) {
             end.grip()
                     .ifPresent(grip -> all.add(Message.of(
@@ -55,6 +45,22 @@ public final class CutWords {
                             Message.fine(end.play().orElseThrow()))));
         }
         return all;
+    }
+
+    /** What a turn changes, or that it is not known; empty of a link without threads. */
+    public static Optional<Message> turns(LinkCut cut) {
+        OptionalDouble turns = cut.turnsForStep();
+        if (turns.isPresent()) {
+            String number = String.format(Locale.ROOT, "%.2f", turns.getAsDouble());
+            return Optional.of(
+                    cut.turnsInPlace()
+                            ? Message.of("cut.turns", number, flats(turns.getAsDouble()))
+                            : Message.of("cut.turns_unbolted", number));
+        }
+        boolean unnamed = cut.ends().stream()
+                .flatMap(end -> end.shank().stream())
+                .anyMatch(shank -> shank.thread().isEmpty());
+        return unnamed ? Optional.of(Message.of("cut.thread_unknown")) : Optional.empty();
     }
 
     /** Where each bend begins on the tube and how far it goes, for the bender; none of a straight bar. */

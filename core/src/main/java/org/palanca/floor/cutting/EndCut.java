@@ -34,6 +34,27 @@ public record EndCut(String mount, LinkEnd end, double adjustment) {
                 + shank().map(one -> one.exposed() + one.insertShoulder()).orElse(0.0));
     }
 
+    /** Whether the tube's end is coped to a sleeve or cup that lies across it. */
+    public boolean coped() {
+        return end.kind() == LinkEnd.Kind.CUP || end.kind() == LinkEnd.Kind.BUSHING;
+    }
+
+    /**
+     * How far the sides of a round tube reach beyond its middle where it is coped to a sleeve square across it [m]: R less
+     * sqrt(R^2 - r^2), R the sleeve's and r the tube's outer radius, two cylinders whose axes meet. Empty of an end that is not
+     * coped, or whose sleeve is not known or no wider than the tube.
+     *
+     * @param tubeOutside of the tube [m]
+     */
+    public OptionalDouble cope(double tubeOutside) {
+        double tube = tubeOutside / 2;
+        if (!coped() || end.reach().isEmpty() || end.reach().getAsDouble() < tube) {
+            return OptionalDouble.empty();
+        }
+        double sleeve = end.reach().getAsDouble();
+        return OptionalDouble.of(sleeve - Math.sqrt(sleeve * sleeve - tube * tube));
+    }
+
     /** Its thread, of a kind that has one. */
     public Optional<ThreadedShank> shank() {
         return end.shank().filter(one -> end.kind().threaded());

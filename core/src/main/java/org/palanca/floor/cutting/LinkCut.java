@@ -12,6 +12,7 @@ import org.palanca.vehicle.LinkHardware;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.hardware.BarPath;
 import org.palanca.vehicle.hardware.LinkTube;
+import org.palanca.vehicle.hardware.PlugWelds;
 import org.palanca.vehicle.hardware.TapedTube;
 import org.palanca.vehicle.hardware.Thread;
 import org.palanca.vehicle.hardware.ThreadedShank;
@@ -25,8 +26,10 @@ import org.palanca.vehicle.hardware.ThreadedShank;
  * @param from the end at its first mount
  * @param to the end at its second mount
  * @param tube what is between them
+ * @param plugs where the tube is plug-welded to its inserts; empty where it is not
  */
-public record LinkCut(Axle axle, Link link, BarPath path, EndCut from, EndCut to, LinkTube tube) {
+public record LinkCut(
+        Axle axle, Link link, BarPath path, EndCut from, EndCut to, LinkTube tube, Optional<PlugWelds> plugs) {
     /** The step that a fabricator asks about: 1/16 in [m]. */
     public static final double STEP = Lengths.INCH / 16;
 
@@ -53,7 +56,8 @@ public record LinkCut(Axle axle, Link link, BarPath path, EndCut from, EndCut to
                 axle.path(link, vehicle.wheelbase()),
                 new EndCut(link.from(), usual.end(link, true), adjustment),
                 new EndCut(link.to(), usual.end(link, false), adjustment),
-                usual.tube(link));
+                usual.tube(link),
+                usual.plugs());
     }
 
     /** Centre to centre of its joints, straight across [m]. */
@@ -122,6 +126,27 @@ public record LinkCut(Axle axle, Link link, BarPath path, EndCut from, EndCut to
         return taped.isPresent() && (decided || computed().isEmpty())
                 ? OptionalDouble.of(taped.get().length())
                 : computed();
+    }
+
+    /** Over the shoulders of both inserts, the tube between them [m]; the tube alone where there are none. Empty with its length. */
+    public OptionalDouble overShoulders() {
+        double shoulders = ends().stream()
+                .mapToDouble(
+                        end -> end.shank().map(ThreadedShank::insertShoulder).orElse(0.0))
+                .sum();
+        return tubeLength().isPresent()
+                ? OptionalDouble.of(tubeLength().getAsDouble() + shoulders)
+                : OptionalDouble.empty();
+    }
+
+    /** What to saw off the stock [m]: the tube, and at a coped end as far as its sides reach beyond its middle. */
+    public OptionalDouble sawn() {
+        double copes = ends().stream()
+                .mapToDouble(end -> end.cope(tube.outside()).orElse(0))
+                .sum();
+        return tubeLength().isPresent()
+                ? OptionalDouble.of(tubeLength().getAsDouble() + copes)
+                : OptionalDouble.empty();
     }
 
     /** Whether there is tube enough for both inserts; a link of unknown length is not known to have too little. */
@@ -202,6 +227,17 @@ public record LinkCut(Axle axle, Link link, BarPath path, EndCut from, EndCut to
         endOnStraight(from, path.straight(0)).ifPresent(all::add);
         endOnStraight(to, path.straight(path.bends())).ifPresent(all::add);
         bent().flatMap(BentBar::fault).ifPresent(all::add);
+        for (EndCut end : ends()) {
+            if (end.coped()
+                    && end.end().reach().isPresent()
+                    && end.cope(tube.outside()).isEmpty()) {
+                all.add(Message.of(
+                        "cut.tube_wider",
+                        end.mount(),
+                        Message.length(tube.outside()),
+                        Message.length(2 * end.end().reach().getAsDouble())));
+            }
+        }
         if (undecided()) {
             all.add(Message.of(
                     "cut.undecided",
@@ -209,6 +245,11 @@ public record LinkCut(Axle axle, Link link, BarPath path, EndCut from, EndCut to
                     Message.length(computed().orElseThrow()),
                     Message.fine(Math.abs(apart().orElseThrow()))));
         }
+        ends().stream()
+                .filter(end -> end.shank().isPresent())
+                .flatMap(end -> plugs.flatMap(holes -> holes.fault(tube.outside(), end.insertDepth())).stream())
+                .findFirst()
+                .ifPresent(all::add);
         // What is wrong with both ends alike is said once.
         List<Message> one = from.faults("", paint);
         List<Message> other = to.faults("", paint);

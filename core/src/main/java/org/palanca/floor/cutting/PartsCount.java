@@ -71,7 +71,7 @@ public record PartsCount(int links, int unknown, Map<LinkTube, Double> tubes, Li
             if (cut.tubeLength().isEmpty()) {
                 unknown++;
             } else if (cut.makeable()) {
-                tubes.merge(cut.tube(), cut.tubeLength().getAsDouble() + SAW_CUT, Double::sum);
+                tubes.merge(cut.tube(), cut.sawn().orElseThrow() + SAW_CUT, Double::sum);
             }
             for (EndCut end : cut.ends()) {
                 add(end.end(), pieces);

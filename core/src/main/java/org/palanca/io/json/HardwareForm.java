@@ -12,6 +12,7 @@ import org.palanca.vehicle.hardware.Hand;
 import org.palanca.vehicle.hardware.LinkEnd;
 import org.palanca.vehicle.hardware.LinkMake;
 import org.palanca.vehicle.hardware.LinkTube;
+import org.palanca.vehicle.hardware.PlugWelds;
 import org.palanca.vehicle.hardware.SetBolts;
 import org.palanca.vehicle.hardware.TapedTube;
 import org.palanca.vehicle.hardware.Thread;
@@ -84,6 +85,13 @@ final class HardwareForm {
     /** A thread as it is stamped, which the schema has let through. */
     static <T> Optional<Thread> thread(Fields<T> fields, Function<T, Optional<Thread>> of) {
         return fields.optional("thread", THREAD, of);
+    }
+
+    static PlugWelds plugs(Fields<PlugWelds> fields) {
+        return new PlugWelds(
+                fields.length("hole_mm", PlugWelds::hole),
+                fields.length("first_mm", PlugWelds::first),
+                fields.length("second_mm", PlugWelds::second));
     }
 
     private static LinkTube tube(Fields<LinkTube> fields) {

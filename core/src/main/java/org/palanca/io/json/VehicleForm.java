@@ -119,7 +119,8 @@ final class VehicleForm {
                 fields.optional("exposed_mm", Quantity.LENGTH, LinkHardware::set),
                 fields.length("tube_diameter_mm", LinkHardware::tubeDiameter),
                 fields.length("tube_wall_mm", LinkHardware::tubeWall),
-                fields.length("adjustment_mm", LinkHardware::adjustment));
+                fields.length("adjustment_mm", LinkHardware::adjustment),
+                fields.partIfAny("plugs", HardwareForm::plugs, LinkHardware::plugs));
     }
 
     private static FrameRails rails(Fields<FrameRails> fields) {

@@ -24,6 +24,14 @@ public enum SheetKind {
         }
     },
 
+    /** Every link as it is cut: a list of all, and a page a link. */
+    CUT {
+        @Override
+        public List<Page> pages(SheetHead head, AxlePlace place, Optional<String> mount) {
+            return CutPages.of(head);
+        }
+    },
+
     /** The housing's two pages. */
     HOUSING {
         @Override

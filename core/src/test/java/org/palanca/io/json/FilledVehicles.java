@@ -55,6 +55,7 @@ import org.palanca.vehicle.hardware.Hand;
 import org.palanca.vehicle.hardware.LinkEnd;
 import org.palanca.vehicle.hardware.LinkMake;
 import org.palanca.vehicle.hardware.LinkTube;
+import org.palanca.vehicle.hardware.PlugWelds;
 import org.palanca.vehicle.hardware.SetBolts;
 import org.palanca.vehicle.hardware.TapedTube;
 import org.palanca.vehicle.hardware.Thread;
@@ -198,7 +199,9 @@ final class FilledVehicles {
 
     /** A survey, a housing, what was found and ticked. */
     static Vehicle fromTheFloor() {
-        Vehicle tarn = railed(made(Examples.tarn()), RailSection.Shape.CHANNEL_OUT);
+        Vehicle made = made(Examples.tarn());
+        Vehicle plugged = made.withHardware(made.hardware().withPlugs(Optional.of(new PlugWelds(0.0125, 0.015, 0.03))));
+        Vehicle tarn = railed(plugged, RailSection.Shape.CHANNEL_OUT);
         Build build = tarn.build();
         MountRef mount = new MountRef(AxlePlace.REAR, "upper frame left");
         Reading slope = new Reading(

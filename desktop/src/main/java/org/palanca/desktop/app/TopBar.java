@@ -156,6 +156,7 @@ final class TopBar extends HBox {
                         item("save_as"),
                         new SeparatorMenuItem(),
                         item("sheet_mounts"),
+                        item("sheet_cut"),
                         item("export_board"),
                         item("copy_results"),
                         item("copy_picture"),

@@ -33,6 +33,7 @@ public final class CutListPane extends StepPane {
     private final ScrollPane scroll = new ScrollPane(cards);
     private final Label caution = new Label();
     private final Button sheet = new Button();
+    private final Button placement = new Button();
     private final Button nextRevision = new Button();
     private final LinkForm form;
     private Optional<Pick> picked = Optional.empty();
@@ -55,14 +56,16 @@ public final class CutListPane extends StepPane {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         sheet.setId("make-sheet");
         sheet.getStyleClass().add("main-action");
-        sheet.setOnAction(event -> context().sheet(SheetKind.MOUNTS, Optional.empty()));
+        sheet.setOnAction(event -> context().sheet(SheetKind.CUT, Optional.empty()));
+        placement.setId("make-placement");
+        placement.setOnAction(event -> context().sheet(SheetKind.MOUNTS, Optional.empty()));
         nextRevision.setId("make-revision");
         nextRevision.setOnAction(event ->
                 document().change(vehicle().withRevision(vehicle().revision() + 1), Message.of("change.revision"), ""));
         caution.setWrapText(true);
         caution.getStyleClass().add("caution");
         caution.setMinHeight(USE_PREF_SIZE);
-        FlowPane actions = new FlowPane(8, 8, sheet, nextRevision);
+        FlowPane actions = new FlowPane(8, 8, sheet, placement, nextRevision);
         getChildren().addAll(scroll, actions, caution);
         widthProperty().addListener((o, before, now) -> refresh());
     }
@@ -132,7 +135,9 @@ public final class CutListPane extends StepPane {
                 .map(form::rows)
                 .orElse(List.of()));
         showBench(cuts, w);
-        sheet.setText(w.text("make.sheet"));
+        sheet.setText(w.text("make.cut_sheet"));
+        sheet.setDisable(cuts.isEmpty());
+        placement.setText(w.text("make.sheet"));
         nextRevision.setText(w.text("make.revision", Integer.toString(vehicle().revision())));
         caution.setText(w.text("sheet.caution"));
     }

@@ -299,5 +299,15 @@ final class LinkCard extends VBox {
         double insertEnd = tubeEnd + cutEnd.insertDepth() * scale;
         g.strokeLine(insertEnd, -tubeHalf, insertEnd, tubeHalf);
         g.setLineDashes();
+        cut.plugs().ifPresent(plugs -> {
+            double radius = Math.max(2, plugs.hole() / 2 * scale);
+            double first = tubeEnd + plugs.first() * scale;
+            double second = tubeEnd + plugs.second() * scale;
+            g.strokeOval(first - radius, -radius, 2 * radius, 2 * radius);
+            // Turned by 90 degrees: on edge at both sides.
+            g.setLineWidth(3);
+            g.strokeLine(second - radius, -tubeHalf, second + radius, -tubeHalf);
+            g.strokeLine(second - radius, tubeHalf, second + radius, tubeHalf);
+        });
     }
 }

@@ -13,6 +13,7 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import org.palanca.base.geometry.SidedName;
@@ -25,15 +26,18 @@ import org.palanca.desktop.control.VerdictColumn;
 import org.palanca.desktop.document.Settings;
 import org.palanca.desktop.step.Sections;
 import org.palanca.floor.cutting.LinkCut;
+import org.palanca.floor.placing.BoltFit;
 import org.palanca.io.FileFormatException;
 import org.palanca.io.SafeFile;
 import org.palanca.io.csv.HardwareCsv;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Link;
+import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.hardware.HardwareCatalogue;
 import org.palanca.vehicle.hardware.LinkMake;
 import org.palanca.vehicle.hardware.LinkTube;
+import org.palanca.vehicle.hardware.PlugWelds;
 import org.palanca.vehicle.hardware.TapedTube;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -175,8 +179,56 @@ final class LinkForm {
                     w.text("cutlist.as_usual"),
                     () -> change(cut, make -> make.withTube(Optional.empty()))));
         }
+        if (cut.ends().stream().anyMatch(end -> end.shank().isPresent())) {
+            rows.addAll(plugs());
+        }
         rows.add(Labels.button("hardware-csv-in", w.text("cutlist.csv_in"), this::readCatalogue));
         return rows;
+    }
+
+    /** The shop's school for all links: inserts plug-welded through holes, or welded round their shoulders alone. */
+    private List<Node> plugs() {
+        Words w = pane.words();
+        Optional<PlugWelds> now = pane.vehicle().hardware().plugs();
+        List<Node> rows = new ArrayList<>();
+        CheckBox on = new CheckBox(w.text("cutlist.plugs"));
+        on.setId("cut-plugs");
+        on.setWrapText(true);
+        on.setSelected(now.isPresent());
+        on.setOnAction(event -> plugs(on.isSelected() ? Optional.of(PlugWelds.COMMON) : Optional.empty()));
+        rows.add(on);
+        now.ifPresent(holes -> {
+            FlowPane row = fields.row();
+            fields.length(
+                    row,
+                    "cut-plug-hole",
+                    "cutlist.plug_hole",
+                    holes.hole(),
+                    typed -> plugs(Optional.of(new PlugWelds(typed, holes.first(), holes.second()))));
+            fields.length(
+                    row,
+                    "cut-plug-first",
+                    "cutlist.plug_first",
+                    holes.first(),
+                    typed -> plugs(Optional.of(new PlugWelds(holes.hole(), typed, holes.second()))));
+            fields.length(
+                    row,
+                    "cut-plug-second",
+                    "cutlist.plug_second",
+                    holes.second(),
+                    typed -> plugs(Optional.of(new PlugWelds(holes.hole(), holes.first(), typed))));
+            rows.add(row);
+        });
+        return rows;
+    }
+
+    private void plugs(Optional<PlugWelds> next) {
+        Vehicle vehicle = pane.vehicle();
+        boolean done = pane.document()
+                .change(vehicle.withHardware(vehicle.hardware().withPlugs(next)), Message.of("change.plugs"), "");
+        if (!done) {
+            pane.refresh();
+        }
     }
 
     private void readCatalogue() {
@@ -215,6 +267,10 @@ final class LinkForm {
                                         ? Optional.of(new TapedTube(value.getAsDouble(), Optional.empty()))
                                         : Optional.empty()),
                         false)));
+        BoltFit.of(pane.vehicle(), cut.axle().place()).stream()
+                .filter(fit -> fit.link().equals(cut.link().name()))
+                .findFirst()
+                .ifPresent(fit -> asFound(rows, cut, fit));
         boolean far = Math.abs(cut.apart().orElse(0)) > TapedTube.AGREE + 1e-9;
         if (now.isPresent() && far) {
             TextField why = new TextField(
@@ -245,6 +301,23 @@ final class LinkForm {
             rows.add(choice);
         }
         return rows;
+    }
+
+    /** The pins as the tape found them after tacking; where they are elsewhere the tube can be cut to them. */
+    private void asFound(List<Node> rows, LinkCut cut, BoltFit fit) {
+        Words w = pane.words();
+        Label said = Labels.sentence(w.text(fit.said()), "working-why");
+        said.setId("cut-found");
+        rows.add(said);
+        if (cut.computed().isEmpty() || Math.abs(fit.off()) <= TapedTube.AGREE + 1e-9) {
+            return;
+        }
+        double planned = cut.tubeLength().orElse(cut.computed().getAsDouble());
+        double length = Quantity.LENGTH.onGrid(planned + fit.off());
+        rows.add(Labels.button(
+                "cut-as-found",
+                w.text("cutlist.as_found", Message.length(length)),
+                () -> decide(cut, new TapedTube(length, Optional.empty()), true, w.text("cutlist.found_why"))));
     }
 
     private void decide(LinkCut cut, TapedTube taped, boolean asTaped, String why) {
