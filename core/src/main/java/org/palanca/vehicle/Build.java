@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import org.palanca.vehicle.hardware.Stock;
 import org.palanca.vehicle.housing.Housing;
 import org.palanca.vehicle.housing.HousingSize;
 import org.palanca.vehicle.survey.Survey;
@@ -26,6 +27,7 @@ import org.palanca.vehicle.work.StepEntry;
  * @param rules how much room must stay
  * @param placing how far off a tacked mount may come
  * @param weights what the wheels of each axle carry, where they were weighed
+ * @param stock what tube and bar there is to saw from
  */
 public record Build(
         Survey survey,
@@ -36,7 +38,8 @@ public record Build(
         List<Note> notes,
         ClearanceRules rules,
         PlacingLimits placing,
-        Map<AxlePlace, Weights> weights) {
+        Map<AxlePlace, Weights> weights,
+        Stock stock) {
     /** Nothing measured, nothing done. */
     public static final Build NONE = new Build(
             Survey.NONE,
@@ -47,7 +50,8 @@ public record Build(
             List.of(),
             ClearanceRules.COMMON,
             PlacingLimits.COMMON,
-            Map.of());
+            Map.of(),
+            Stock.COMMON);
 
     public Build {
         surroundings = copy(surroundings);
@@ -78,7 +82,11 @@ public record Build(
     }
 
     public Build withSurvey(Survey other) {
-        return new Build(other, surroundings, housings, found, log, notes, rules, placing, weights);
+        return new Build(other, surroundings, housings, found, log, notes, rules, placing, weights, stock);
+    }
+
+    public Build withStock(Stock other) {
+        return new Build(survey, surroundings, housings, found, log, notes, rules, placing, weights, other);
     }
 
     /** Names of the marks at the ends of the axles, which go with these and not with the frame. */
@@ -90,7 +98,8 @@ public record Build(
 
     /** Without what was measured, ticked and written down on the floor. */
     public Build withoutFloor() {
-        return new Build(Survey.NONE, surroundings, housings, List.of(), List.of(), List.of(), rules, placing, weights);
+        return new Build(
+                Survey.NONE, surroundings, housings, List.of(), List.of(), List.of(), rules, placing, weights, stock);
     }
 
     /**
@@ -135,7 +144,7 @@ public record Build(
         } else {
             next.put(place, other);
         }
-        return new Build(survey, next, housings, found, log, notes, rules, placing, weights);
+        return new Build(survey, next, housings, found, log, notes, rules, placing, weights, stock);
     }
 
     private Build put(AxlePlace place, Housing other) {
@@ -146,7 +155,7 @@ public record Build(
         } else {
             next.put(place, other);
         }
-        return new Build(survey, surroundings, next, found, log, notes, rules, placing, weights);
+        return new Build(survey, surroundings, next, found, log, notes, rules, placing, weights, stock);
     }
 
     /** With a mount as found, in the place of what was found of it before. */
@@ -156,26 +165,26 @@ public record Build(
         if (!other.readings().isEmpty()) {
             next.add(other);
         }
-        return new Build(survey, surroundings, housings, next, log, notes, rules, placing, weights);
+        return new Build(survey, surroundings, housings, next, log, notes, rules, placing, weights, stock);
     }
 
     public Build withLog(List<StepEntry> other) {
-        return new Build(survey, surroundings, housings, found, other, notes, rules, placing, weights);
+        return new Build(survey, surroundings, housings, found, other, notes, rules, placing, weights, stock);
     }
 
     public Build withRules(ClearanceRules other) {
-        return new Build(survey, surroundings, housings, found, log, notes, other, placing, weights);
+        return new Build(survey, surroundings, housings, found, log, notes, other, placing, weights, stock);
     }
 
     public Build withPlacing(PlacingLimits other) {
-        return new Build(survey, surroundings, housings, found, log, notes, rules, other, weights);
+        return new Build(survey, surroundings, housings, found, log, notes, rules, other, weights, stock);
     }
 
     public Build with(AxlePlace place, Weights other) {
         EnumMap<AxlePlace, Weights> next = new EnumMap<>(AxlePlace.class);
         next.putAll(weights);
         next.put(place, other);
-        return new Build(survey, surroundings, housings, found, log, notes, rules, placing, next);
+        return new Build(survey, surroundings, housings, found, log, notes, rules, placing, next, stock);
     }
 
     /** What was written about something; blank where nothing was. */
@@ -196,6 +205,6 @@ public record Build(
         } else {
             next.replaceAll(one -> one.about().equals(note.about()) ? note : one);
         }
-        return new Build(survey, surroundings, housings, found, log, next, rules, placing, weights);
+        return new Build(survey, surroundings, housings, found, log, next, rules, placing, weights, stock);
     }
 }

@@ -24,6 +24,7 @@ import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.hardware.BoltWay;
 import org.palanca.vehicle.hardware.LinkEnd;
 import org.palanca.vehicle.hardware.PlugWelds;
+import org.palanca.vehicle.hardware.Stock;
 
 /** Links described as they are made: an end from the catalogue, one that is not known yet, a tube, a length from the mock-up. */
 class CutListTest extends WindowTest {
@@ -200,6 +201,29 @@ class CutListTest extends WindowTest {
         press("#cut-bend-drop-1");
         assertThat(link("lower left").make().shape()).isEmpty();
         assertThat(link("lower right").make().shape()).isEmpty();
+    }
+
+    /** What lies in the rack is sawn first, what is sold after it; a length that can't be is refused and the old one stays. */
+    @Test
+    void theRackIsSawnFirst() {
+        step("cutlist");
+        clickOn("#link-rear-upper-left");
+        eventually(() -> texts().stream().anyMatch(text -> text.startsWith("Buy 1 × 240 in of tube 2 in")));
+        section("cutlist-open-stock");
+        press("#stock-add-rack");
+        enter("#stock-length-0", "36");
+        enter("#stock-count-0", "2");
+        eventually(() -> texts().stream().anyMatch(text -> text.startsWith("From the rack, 36 in: R-LL 35 5/16 in")));
+        enter("#stock-count-0", "two");
+        assertThat(texts()).anyMatch(text -> text.contains("“two” is no count of lengths"));
+        enter("#stock-length-0", "1200");
+        assertThat(texts()).anyMatch(text -> text.startsWith("A length of stock is 1200 in"));
+        Stock stock = window.document().vehicle().build().stock();
+        assertThat(stock.bars()).hasSize(1);
+        assertThat(stock.bars().get(0).length()).isCloseTo(36 * 0.0254, within(1e-9));
+        assertThat(stock.bars().get(0).count()).hasValue(2);
+        press("#stock-drop-0");
+        eventually(() -> texts().stream().noneMatch(text -> text.startsWith("From the rack")));
     }
 
     /** The shop's school for all links: holes are typed, what cannot hold is told, and unticked there are none. */

@@ -18,6 +18,7 @@ import org.palanca.floor.cutting.BentBar;
 import org.palanca.floor.cutting.EndCut;
 import org.palanca.floor.cutting.LinkCut;
 import org.palanca.floor.cutting.PartsCount;
+import org.palanca.floor.cutting.StockPlan;
 import org.palanca.floor.placing.BoltFit;
 import org.palanca.io.csv.LinkCsv;
 import org.palanca.io.sheet.Page;
@@ -124,7 +125,7 @@ public final class CutCommand implements Callable<Integer> {
                 fit.turns().ifPresent(turns -> node.put("turns", turns));
             }
         }
-        PartsCount count = PartsCount.of(cuts);
+        PartsCount count = PartsCount.of(cuts, vehicle.build().stock().kerf());
         ArrayNode tubes = report.root().putArray("tubes");
         count.tubes().forEach((LinkTube tube, Double length) -> {
             ObjectNode node = tubes.addObject();
@@ -132,6 +133,25 @@ public final class CutCommand implements Callable<Integer> {
             ReportJson.put(node, "wall", tube.wall(), Quantity.LENGTH);
             ReportJson.put(node, "length", length, Quantity.LENGTH);
         });
+        ArrayNode plans = report.root().putArray("saw_plans");
+        for (StockPlan plan : StockPlan.of(cuts, vehicle.build().stock())) {
+            ObjectNode node = plans.addObject();
+            ReportJson.put(node, "outside", plan.tube().outside(), Quantity.LENGTH);
+            ReportJson.put(node, "wall", plan.tube().wall(), Quantity.LENGTH);
+            ReportJson.put(node, "bought", plan.bought(), Quantity.LENGTH);
+            ReportJson.put(node, "least", plan.least(), Quantity.LENGTH);
+            ArrayNode sawn = node.putArray("sawn");
+            for (StockPlan.Sawn one : plan.sawn()) {
+                ObjectNode bar = sawn.addObject();
+                bar.put("from", one.stock().count().isPresent() ? "rack" : "bought");
+                ReportJson.put(bar, "length", one.stock().length(), Quantity.LENGTH);
+                ArrayNode names = bar.putArray("pieces");
+                one.pieces().forEach(piece -> names.add(piece.name()));
+                ReportJson.put(bar, "left", one.left(), Quantity.LENGTH);
+            }
+            ArrayNode tooLong = node.putArray("too_long");
+            plan.tooLong().forEach(tooLong::add);
+        }
         ArrayNode pieces = report.root().putArray("pieces");
         for (PartsCount.Piece piece : count.pieces()) {
             ObjectNode node = pieces.addObject();

@@ -10,10 +10,13 @@ import org.palanca.floor.cutting.CutWords;
 import org.palanca.floor.cutting.LinkCut;
 import org.palanca.floor.cutting.PartsCount;
 import org.palanca.floor.cutting.PartsWords;
+import org.palanca.floor.cutting.StockPlan;
+import org.palanca.floor.cutting.StockWords;
 import org.palanca.floor.placing.BoltFit;
 import org.palanca.study.assessment.StraightBarOffer;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.hardware.Stock;
 
 /** The links to cut as text. */
 public final class CutTable {
@@ -54,6 +57,12 @@ public final class CutTable {
                             "  " + (fit.verdict() == BoltFit.Verdict.FORCED ? "! " : "") + words.text(fit.said())));
         }
         out.println();
-        PartsWords.of(PartsCount.of(cuts), words).forEach(line -> out.println("  " + line));
+        PartsWords.of(PartsCount.of(cuts, vehicle.build().stock().kerf()), words)
+                .forEach(line -> out.println("  " + line));
+        Stock stock = vehicle.build().stock();
+        for (StockPlan plan : StockPlan.of(cuts, stock)) {
+            out.println();
+            StockWords.of(plan, stock, words).forEach(line -> out.println("  " + line));
+        }
     }
 }

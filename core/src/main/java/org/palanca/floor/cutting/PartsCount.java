@@ -20,9 +20,6 @@ import org.palanca.vehicle.hardware.ThreadedShank;
  * @param pieces joints, inserts and jam nuts by thread and hand, and what is welded in
  */
 public record PartsCount(int links, int unknown, Map<LinkTube, Double> tubes, List<Piece> pieces) {
-    /** Width of one saw cut [m]: 3 mm, an ordinary band or cold saw with its dressing; common practice, no source. */
-    public static final double SAW_CUT = 0.003;
-
     /** What a piece is. */
     public enum What {
         JOINT,
@@ -62,8 +59,12 @@ public record PartsCount(int links, int unknown, Map<LinkTube, Double> tubes, Li
         }
     }
 
-    /** Counts for these links. */
-    public static PartsCount of(List<LinkCut> cuts) {
+    /**
+     * Counts for these links.
+     *
+     * @param kerf width of a saw cut [m]
+     */
+    public static PartsCount of(List<LinkCut> cuts, double kerf) {
         Map<LinkTube, Double> tubes = new LinkedHashMap<>();
         List<Piece> pieces = new ArrayList<>();
         int unknown = 0;
@@ -71,7 +72,7 @@ public record PartsCount(int links, int unknown, Map<LinkTube, Double> tubes, Li
             if (cut.tubeLength().isEmpty()) {
                 unknown++;
             } else if (cut.makeable()) {
-                tubes.merge(cut.tube(), cut.sawn().orElseThrow() + SAW_CUT, Double::sum);
+                tubes.merge(cut.tube(), cut.sawn().orElseThrow() + kerf, Double::sum);
             }
             for (EndCut end : cut.ends()) {
                 add(end.end(), pieces);

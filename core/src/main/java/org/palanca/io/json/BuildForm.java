@@ -19,6 +19,7 @@ import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Weights;
 import org.palanca.vehicle.WheelWell;
+import org.palanca.vehicle.hardware.Stock;
 import org.palanca.vehicle.housing.Housing;
 import org.palanca.vehicle.survey.Survey;
 import org.palanca.vehicle.work.StepEntry;
@@ -45,7 +46,8 @@ final class BuildForm {
                 notes,
                 fields.part("clearance", PartForm::rules, ClearanceRules.COMMON, Build::rules),
                 fields.part("placing", BuildForm::placing, PlacingLimits.COMMON, Build::placing),
-                Map.of());
+                Map.of(),
+                fields.part("stock", HardwareForm::stock, Stock.COMMON, Build::stock));
         for (Map.Entry<AxlePlace, AxleBuild> axle : axles.entrySet()) {
             build = axle.getValue().in(build, axle.getKey());
         }

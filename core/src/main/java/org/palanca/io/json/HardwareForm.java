@@ -2,6 +2,7 @@ package org.palanca.io.json;
 
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Function;
 import org.palanca.base.units.Quantity;
 import org.palanca.vehicle.hardware.BarBend;
@@ -14,6 +15,7 @@ import org.palanca.vehicle.hardware.LinkMake;
 import org.palanca.vehicle.hardware.LinkTube;
 import org.palanca.vehicle.hardware.PlugWelds;
 import org.palanca.vehicle.hardware.SetBolts;
+import org.palanca.vehicle.hardware.Stock;
 import org.palanca.vehicle.hardware.TapedTube;
 import org.palanca.vehicle.hardware.Thread;
 import org.palanca.vehicle.hardware.ThreadedShank;
@@ -92,6 +94,21 @@ final class HardwareForm {
                 fields.length("hole_mm", PlugWelds::hole),
                 fields.length("first_mm", PlugWelds::first),
                 fields.length("second_mm", PlugWelds::second));
+    }
+
+    static Stock stock(Fields<Stock> fields) {
+        return new Stock(
+                fields.length("kerf_mm", Stock::kerf), fields.partsIfAny("bars", HardwareForm::bar, Stock::bars));
+    }
+
+    private static Stock.Bar bar(Fields<Stock.Bar> fields) {
+        LinkTube tube = fields.part("tube", HardwareForm::tube, Stock.Bar::tube);
+        double length = fields.length("length_mm", Stock.Bar::length);
+        Optional<Integer> count = fields.optional(
+                "count",
+                Form.WHOLE,
+                bar -> bar.count().isPresent() ? Optional.of(bar.count().getAsInt()) : Optional.empty());
+        return new Stock.Bar(tube, length, count.map(OptionalInt::of).orElseGet(OptionalInt::empty));
     }
 
     private static LinkTube tube(Fields<LinkTube> fields) {

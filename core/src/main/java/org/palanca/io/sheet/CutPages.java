@@ -16,12 +16,15 @@ import org.palanca.floor.cutting.LinkCut;
 import org.palanca.floor.cutting.PartsCount;
 import org.palanca.floor.cutting.PartsWords;
 import org.palanca.floor.cutting.PunchMarks;
+import org.palanca.floor.cutting.StockPlan;
+import org.palanca.floor.cutting.StockWords;
 import org.palanca.floor.cutting.ThreadEngagement;
 import org.palanca.floor.placing.BoltFit;
 import org.palanca.io.csv.LinkCsv;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.hardware.LinkTube;
 import org.palanca.vehicle.hardware.PlugWelds;
+import org.palanca.vehicle.hardware.Stock;
 import org.palanca.vehicle.hardware.Thread;
 import org.palanca.vehicle.hardware.ThreadedShank;
 
@@ -87,7 +90,8 @@ final class CutPages {
             y = row(page, cuts.get(i), marks.get(i), y);
         }
         y += 22;
-        List<String> bench = PartsWords.of(PartsCount.of(cuts), head.words());
+        List<String> bench =
+                PartsWords.of(PartsCount.of(cuts, head.vehicle().build().stock().kerf()), head.words());
         if (y + 14 * (bench.size() + 1) > FOOT) {
             head.foot(page, "links");
             page = begin(head.vehicle().name() + " – " + head.text("cutsheet.title"), head.text("cutsheet.under"));
@@ -98,6 +102,23 @@ final class CutPages {
         for (String line : bench) {
             page.tick(Page.MARGIN, y, 8, false);
             y = page.paragraph(line, Page.MARGIN + 14, y, 10, false, WIDTH - 14) + 1;
+        }
+        Stock stock = head.vehicle().build().stock();
+        List<StockPlan> plans = StockPlan.of(cuts, stock);
+        y += 10;
+        for (StockPlan plan : plans) {
+            List<String> lines = StockWords.of(plan, stock, head.words());
+            if (y + 14 * (lines.size() + 3) > FOOT) {
+                head.foot(page, "links");
+                page = begin(head.vehicle().name() + " – " + head.text("cutsheet.title"), head.text("cutsheet.under"));
+                y = top(page) + 12;
+            }
+            page.text(head.text("cutsheet.saw_plan", tube(plan.tube())), Page.MARGIN, y, 12.5, true);
+            y += 15;
+            for (String line : lines) {
+                y = page.paragraph(line, Page.MARGIN, y, 10, false, WIDTH) + 1;
+            }
+            y += 10;
         }
         head.foot(page, "links");
     }
@@ -128,6 +149,7 @@ final class CutPages {
             throw new UncheckedIOException("memory can be written to", e);
         }
         cuts.forEach(cut -> all.append(cut.link().make()));
+        all.append(head.vehicle().build().stock());
         found.values().stream().map(fit -> fit.link() + fit.built()).sorted().forEach(all::append);
         return all.toString();
     }

@@ -93,7 +93,8 @@ final class CycleFaults {
                         List.of(),
                         build.rules(),
                         Build.NONE.placing(),
-                        only(place, build.weights())),
+                        only(place, build.weights()),
+                        Build.NONE.stock()),
                 new TreeMap<>());
     }
 

@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.palanca.base.units.Lengths;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
 import org.palanca.vehicle.Axle;
@@ -17,6 +18,7 @@ import org.palanca.vehicle.Part;
 import org.palanca.vehicle.PlacingLimits;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.hardware.Stock;
 import org.palanca.vehicle.housing.Housing;
 import org.palanca.vehicle.housing.PurchasedPart;
 import org.palanca.vehicle.survey.Box;
@@ -27,6 +29,12 @@ import org.palanca.vehicle.survey.Survey;
 
 /** Checks what is known from the floor: names that lead nowhere, boxes inside out, sums that can't be. */
 final class BuildCheck {
+    /** No saw cuts wider than this [m]. */
+    private static final double WIDEST_KERF = Lengths.inches(0.5);
+
+    /** No tube is sold longer than this [m]. */
+    private static final double LONGEST_STOCK = 25;
+
     private static final int LONGEST_NAME = 200;
 
     private final Vehicle vehicle;
@@ -56,6 +64,7 @@ final class BuildCheck {
             }
         });
         check.placing(vehicle.build().placing());
+        check.stock(vehicle.build().stock());
         for (int i = 0; i < vehicle.build().found().size(); i++) {
             check.found(vehicle.build().found().get(i), "/build/found/" + i);
         }
@@ -75,6 +84,22 @@ final class BuildCheck {
                     "placing.slop_too_large",
                     Message.fine(limits.slop()),
                     Message.fine(limits.tolerance()));
+        }
+    }
+
+    private void stock(Stock stock) {
+        if (!(stock.kerf() >= 0 && stock.kerf() <= WIDEST_KERF)) {
+            error("/build/stock/kerf_mm", "check.stock_kerf", Message.fine(stock.kerf()), Message.fine(WIDEST_KERF));
+        }
+        for (int i = 0; i < stock.bars().size(); i++) {
+            double length = stock.bars().get(i).length();
+            if (!(length > 0 && length <= LONGEST_STOCK)) {
+                error(
+                        "/build/stock/bars/" + i + "/length_mm",
+                        "check.stock_length",
+                        Message.length(length),
+                        Message.length(LONGEST_STOCK));
+            }
         }
     }
 

@@ -195,7 +195,7 @@ class LinkCutTest {
 
     @Test
     void everyPieceIsCountedByHandOfThreadWithASpareNut() {
-        PartsCount count = PartsCount.of(LinkCut.list(tarn));
+        PartsCount count = PartsCount.of(LinkCut.list(tarn), 0.003);
         for (Hand hand : Hand.values()) {
             assertThat(count.needed(PartsCount.What.JOINT, hand)).isEqualTo(8);
             assertThat(count.needed(PartsCount.What.INSERT, hand)).isEqualTo(8);
@@ -207,8 +207,7 @@ class LinkCutTest {
                 .mapToDouble(cut -> cut.tubeLength().orElseThrow())
                 .sum();
         assertThat(count.tubes()).hasSize(1);
-        assertThat(count.tubes().values().iterator().next())
-                .isCloseTo(tubes + 8 * PartsCount.SAW_CUT, within(TEST_LENGTH));
+        assertThat(count.tubes().values().iterator().next()).isCloseTo(tubes + 8 * 0.003, within(TEST_LENGTH));
     }
 
     /** Sizes of ASME B1.1's fine series and ISO 261, from memory: pitch is an inch over the threads, or as metric says. */

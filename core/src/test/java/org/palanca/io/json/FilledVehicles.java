@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeMap;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -57,6 +58,7 @@ import org.palanca.vehicle.hardware.LinkMake;
 import org.palanca.vehicle.hardware.LinkTube;
 import org.palanca.vehicle.hardware.PlugWelds;
 import org.palanca.vehicle.hardware.SetBolts;
+import org.palanca.vehicle.hardware.Stock;
 import org.palanca.vehicle.hardware.TapedTube;
 import org.palanca.vehicle.hardware.Thread;
 import org.palanca.vehicle.hardware.ThreadedShank;
@@ -219,6 +221,11 @@ final class FilledVehicles {
         }
         return tarn.withBuild(build.withSurvey(build.survey().with(mark).with(plumb))
                 .with(new MountReadings(mount, List.of(slope)))
+                .withStock(new Stock(
+                        0.0025,
+                        List.of(
+                                new Stock.Bar(new LinkTube(0.05, 0.00625, "4130"), 1.25, OptionalInt.of(2)),
+                                new Stock.Bar(new LinkTube(0.05, 0.00625, ""), 6, OptionalInt.empty()))))
                 .withLog(List.of(new StepEntry("rear.housing", "housing.bar_in", LocalDate.of(2024, 2, 29), "no bar")))
                 .with(new Note(
                         new Note.Subject(Note.Kind.PART, Optional.of(AxlePlace.FRONT), "a pipe"),

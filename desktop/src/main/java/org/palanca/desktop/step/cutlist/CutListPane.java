@@ -11,16 +11,21 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.control.LatestTask;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
 import org.palanca.floor.cutting.LinkCut;
 import org.palanca.floor.cutting.PartsCount;
 import org.palanca.floor.cutting.PartsWords;
+import org.palanca.floor.cutting.StockPlan;
+import org.palanca.floor.cutting.StockWords;
 import org.palanca.io.sheet.SheetKind;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.hardware.Stock;
 
 /** Make: every link drawn as it is cut, the one that is picked with its fields beside, and what must lie on the bench. */
 public final class CutListPane extends StepPane {
@@ -29,6 +34,11 @@ public final class CutListPane extends StepPane {
 
     private static final double BETWEEN = 24;
 
+    private static final Duration REST = Duration.millis(200);
+
+    /** What the saw plan was last worked out from, and what it says. */
+    private record SawLine(String text, boolean first) {}
+
     private final FlowPane cards = new FlowPane(BETWEEN, 0);
     private final ScrollPane scroll = new ScrollPane(cards);
     private final Label caution = new Label();
@@ -36,6 +46,9 @@ public final class CutListPane extends StepPane {
     private final Button placement = new Button();
     private final Button nextRevision = new Button();
     private final LinkForm form;
+    private final LatestTask sawing = LatestTask.live("saw plan", REST);
+    private final VBox sawPlan = new VBox(6);
+    private List<SawLine> sawLines = List.of();
     private Optional<Pick> picked = Optional.empty();
     private double size = 1;
 
@@ -135,6 +148,11 @@ public final class CutListPane extends StepPane {
                 .map(form::rows)
                 .orElse(List.of()));
         showBench(cuts, w);
+        Stock stock = vehicle().build().stock();
+        sawing.ask(goOn -> sawLines(cuts, stock, w), found -> {
+            sawLines = found;
+            showSawPlan(w);
+        });
         sheet.setText(w.text("make.cut_sheet"));
         sheet.setDisable(cuts.isEmpty());
         placement.setText(w.text("make.sheet"));
@@ -145,19 +163,46 @@ public final class CutListPane extends StepPane {
     private void showBench(List<LinkCut> cuts, Words w) {
         List<Node> side = new ArrayList<>();
         side.add(Labels.of(w.text("make.bench"), "form-title"));
-        List<String> lines = PartsWords.of(PartsCount.of(cuts), w);
+        List<String> lines =
+                PartsWords.of(PartsCount.of(cuts, vehicle().build().stock().kerf()), w);
         for (int i = 0; i < lines.size(); i++) {
             Label line = Labels.sentence(lines.get(i), "working-why");
             line.setId("bench-" + i);
             side.add(line);
         }
         side.add(Labels.sentence(w.text("make.rule"), "second"));
+        side.add(sawPlan);
         sideColumn().getChildren().setAll(side);
+    }
+
+    private static List<SawLine> sawLines(List<LinkCut> cuts, Stock stock, Words w) {
+        List<SawLine> all = new ArrayList<>();
+        for (StockPlan plan : StockPlan.of(cuts, stock)) {
+            List<String> lines = StockWords.of(plan, stock, w);
+            for (int i = 0; i < lines.size(); i++) {
+                all.add(new SawLine(lines.get(i), i == 0));
+            }
+        }
+        return all;
+    }
+
+    /** What to buy, and what is sawn from which length. */
+    private void showSawPlan(Words w) {
+        sawPlan.getChildren().clear();
+        if (!sawLines.isEmpty()) {
+            sawPlan.getChildren().add(Labels.of(w.text("make.saw_plan"), "form-title"));
+        }
+        for (int i = 0; i < sawLines.size(); i++) {
+            Label line = Labels.sentence(sawLines.get(i).text(), sawLines.get(i).first() ? "working-why" : "second");
+            line.setId("saw-" + i);
+            sawPlan.getChildren().add(line);
+        }
     }
 
     /** Ends the work beside the window. */
     @Override
     public void dispose() {
         form.dispose();
+        sawing.dispose();
     }
 }

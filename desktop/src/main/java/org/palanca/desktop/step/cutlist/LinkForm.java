@@ -50,16 +50,18 @@ final class LinkForm {
     private static final String TUBE = "tube";
     private static final String SHAPE = "shape";
     private static final String TAPED = "taped";
+    private static final String STOCK = "stock";
 
     /** The user's own lines of the catalogue, beside the settings. */
     private static final String OWN = "hardware.csv";
 
     private final CutListPane pane;
-    private final Sections sections = new Sections("cutlist", List.of(FROM, TO, TUBE, SHAPE, TAPED));
+    private final Sections sections = new Sections("cutlist", List.of(FROM, TO, TUBE, SHAPE, TAPED, STOCK));
     private final CheckBox both = new CheckBox();
     private final CutFields fields;
     private final EndForm ends;
     private final ShapeForm shapes;
+    private final StockForm stock;
     private HardwareCatalogue catalogue = HardwareCsv.generic();
 
     LinkForm(CutListPane pane) {
@@ -67,6 +69,7 @@ final class LinkForm {
         fields = new CutFields(pane);
         ends = new EndForm(pane, fields, this::change);
         shapes = new ShapeForm(pane, fields, this::change);
+        stock = new StockForm(pane, fields);
         both.setId("cut-both");
         both.setSelected(true);
         sections.open(Optional.of(FROM));
@@ -105,6 +108,7 @@ final class LinkForm {
         sections.fill(TUBE, tube(cut));
         sections.fill(SHAPE, shapes.rows(cut));
         sections.fill(TAPED, taped(cut));
+        sections.fill(STOCK, stock.rows(cut));
         List<Node> rows = new ArrayList<>();
         rows.add(Labels.sentence(
                 w.text("axle." + cut.axle().place().id()) + " · " + cut.link().name(), "form-title"));
