@@ -28,6 +28,7 @@ import org.palanca.vehicle.work.StepEntry;
  * @param placing how far off a tacked mount may come
  * @param weights what the wheels of each axle carry, where they were weighed
  * @param stock what tube and bar there is to saw from
+ * @param loads what the links are asked to bear
  */
 public record Build(
         Survey survey,
@@ -39,7 +40,8 @@ public record Build(
         ClearanceRules rules,
         PlacingLimits placing,
         Map<AxlePlace, Weights> weights,
-        Stock stock) {
+        Stock stock,
+        LoadFactors loads) {
     /** Nothing measured, nothing done. */
     public static final Build NONE = new Build(
             Survey.NONE,
@@ -51,7 +53,8 @@ public record Build(
             ClearanceRules.COMMON,
             PlacingLimits.COMMON,
             Map.of(),
-            Stock.COMMON);
+            Stock.COMMON,
+            LoadFactors.COMMON);
 
     public Build {
         surroundings = copy(surroundings);
@@ -82,11 +85,15 @@ public record Build(
     }
 
     public Build withSurvey(Survey other) {
-        return new Build(other, surroundings, housings, found, log, notes, rules, placing, weights, stock);
+        return new Build(other, surroundings, housings, found, log, notes, rules, placing, weights, stock, loads);
     }
 
     public Build withStock(Stock other) {
-        return new Build(survey, surroundings, housings, found, log, notes, rules, placing, weights, other);
+        return new Build(survey, surroundings, housings, found, log, notes, rules, placing, weights, other, loads);
+    }
+
+    public Build withLoads(LoadFactors other) {
+        return new Build(survey, surroundings, housings, found, log, notes, rules, placing, weights, stock, other);
     }
 
     /** Names of the marks at the ends of the axles, which go with these and not with the frame. */
@@ -99,7 +106,17 @@ public record Build(
     /** Without what was measured, ticked and written down on the floor. */
     public Build withoutFloor() {
         return new Build(
-                Survey.NONE, surroundings, housings, List.of(), List.of(), List.of(), rules, placing, weights, stock);
+                Survey.NONE,
+                surroundings,
+                housings,
+                List.of(),
+                List.of(),
+                List.of(),
+                rules,
+                placing,
+                weights,
+                stock,
+                loads);
     }
 
     /**
@@ -144,7 +161,7 @@ public record Build(
         } else {
             next.put(place, other);
         }
-        return new Build(survey, next, housings, found, log, notes, rules, placing, weights, stock);
+        return new Build(survey, next, housings, found, log, notes, rules, placing, weights, stock, loads);
     }
 
     private Build put(AxlePlace place, Housing other) {
@@ -155,7 +172,7 @@ public record Build(
         } else {
             next.put(place, other);
         }
-        return new Build(survey, surroundings, next, found, log, notes, rules, placing, weights, stock);
+        return new Build(survey, surroundings, next, found, log, notes, rules, placing, weights, stock, loads);
     }
 
     /** With a mount as found, in the place of what was found of it before. */
@@ -165,26 +182,26 @@ public record Build(
         if (!other.readings().isEmpty()) {
             next.add(other);
         }
-        return new Build(survey, surroundings, housings, next, log, notes, rules, placing, weights, stock);
+        return new Build(survey, surroundings, housings, next, log, notes, rules, placing, weights, stock, loads);
     }
 
     public Build withLog(List<StepEntry> other) {
-        return new Build(survey, surroundings, housings, found, other, notes, rules, placing, weights, stock);
+        return new Build(survey, surroundings, housings, found, other, notes, rules, placing, weights, stock, loads);
     }
 
     public Build withRules(ClearanceRules other) {
-        return new Build(survey, surroundings, housings, found, log, notes, other, placing, weights, stock);
+        return new Build(survey, surroundings, housings, found, log, notes, other, placing, weights, stock, loads);
     }
 
     public Build withPlacing(PlacingLimits other) {
-        return new Build(survey, surroundings, housings, found, log, notes, rules, other, weights, stock);
+        return new Build(survey, surroundings, housings, found, log, notes, rules, other, weights, stock, loads);
     }
 
     public Build with(AxlePlace place, Weights other) {
         EnumMap<AxlePlace, Weights> next = new EnumMap<>(AxlePlace.class);
         next.putAll(weights);
         next.put(place, other);
-        return new Build(survey, surroundings, housings, found, log, notes, rules, placing, next, stock);
+        return new Build(survey, surroundings, housings, found, log, notes, rules, placing, next, stock, loads);
     }
 
     /** What was written about something; blank where nothing was. */
@@ -205,6 +222,6 @@ public record Build(
         } else {
             next.replaceAll(one -> one.about().equals(note.about()) ? note : one);
         }
-        return new Build(survey, surroundings, housings, found, log, next, rules, placing, weights, stock);
+        return new Build(survey, surroundings, housings, found, log, next, rules, placing, weights, stock, loads);
     }
 }

@@ -226,6 +226,23 @@ class CutListTest extends WindowTest {
         eventually(() -> texts().stream().noneMatch(text -> text.startsWith("From the rack")));
     }
 
+    /** What a link is asked to bear is told; a yield tells how often it bears it, and a harder bump is asked of all. */
+    @Test
+    void whatALinkBearsIsTold() {
+        step("cutlist");
+        clickOn("#link-rear-lower-left");
+        section("cutlist-open-tube");
+        enter("#cut-yield", "70");
+        section("cutlist-open-strength");
+        assertThat(texts()).anyMatch(text -> text.startsWith("Asked of it: pushed"));
+        assertThat(texts()).anyMatch(text -> text.contains("Johnson, ends free to turn"));
+        enter("#load-bump", "6");
+        assertThat(window.document().vehicle().build().loads().bump()).isEqualTo(6);
+        enter("#load-bump", "60");
+        assertThat(trouble()).contains("Load in a bump", "it must be from 0 to 20");
+        assertThat(window.document().vehicle().build().loads().bump()).isEqualTo(6);
+    }
+
     /** The shop's school for all links: holes are typed, what cannot hold is told, and unticked there are none. */
     @Test
     void theInsertsArePlugWelded() {

@@ -24,6 +24,7 @@ import org.palanca.io.csv.LinkCsv;
 import org.palanca.io.sheet.Page;
 import org.palanca.io.sheet.SheetHead;
 import org.palanca.io.sheet.SheetKind;
+import org.palanca.study.load.LinkStrength;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Vehicle;
@@ -90,6 +91,7 @@ public final class CutCommand implements Callable<Integer> {
         ReportJson report = new ReportJson("cut", vehicle, input.words());
         ArrayNode links = report.root().putArray("links");
         double paint = vehicle.build().rules().paint();
+        List<LinkStrength> strengths = LinkStrength.of(vehicle, cuts);
         for (LinkCut cut : cuts) {
             ObjectNode node = links.addObject();
             node.put("axle", cut.axle().place().id());
@@ -103,6 +105,9 @@ public final class CutCommand implements Callable<Integer> {
                     .ifPresent(taped -> ReportJson.put(node, "tube_taped", taped.length(), Quantity.LENGTH));
             cut.turnsForStep().ifPresent(turns -> node.put("turns_for_a_sixteenth", turns));
             cut.bent().ifPresent(bar -> bent(node.putObject("bent"), cut, bar));
+            strengths.stream()
+                    .filter(one -> one.cut() == cut)
+                    .forEach(one -> strength(report, node.putObject("strength"), one));
             ArrayNode ends = node.putArray("ends");
             cut.ends().forEach(end -> end(ends.addObject(), end));
             ArrayNode missing = node.putArray("missing");
@@ -163,6 +168,19 @@ public final class CutCommand implements Callable<Integer> {
             node.put("spare", piece.spare());
         }
         return report;
+    }
+
+    private static void strength(ReportJson report, ObjectNode node, LinkStrength strength) {
+        ReportJson.put(node, "pushed", strength.load().pushed(), Quantity.FORCE);
+        node.put("pushed_by", strength.load().pushedBy().id());
+        ReportJson.put(node, "pulled", strength.load().pulled(), Quantity.FORCE);
+        node.put("pulled_by", strength.load().pulledBy().id());
+        if (strength.cut().tube().yield().isPresent() && strength.cut().path().straight()) {
+            ReportJson.put(node, "folds_at", strength.folds(), Quantity.FORCE);
+        }
+        strength.againstYield().ifPresent(times -> node.put("yield_by_load", times));
+        ArrayNode faults = node.putArray("faults");
+        strength.faults().forEach(one -> report.message(faults.addObject(), one));
     }
 
     private static void bent(ObjectNode node, LinkCut cut, BentBar bar) {

@@ -14,6 +14,7 @@ import org.palanca.floor.cutting.StockPlan;
 import org.palanca.floor.cutting.StockWords;
 import org.palanca.floor.placing.BoltFit;
 import org.palanca.study.assessment.StraightBarOffer;
+import org.palanca.study.load.LinkStrength;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.hardware.Stock;
@@ -27,6 +28,7 @@ public final class CutTable {
         if (cuts.isEmpty()) {
             out.println("  " + words.text("cut_none"));
         }
+        List<LinkStrength> strengths = LinkStrength.of(vehicle, cuts);
         for (LinkCut cut : cuts) {
             String tube = cut.tubeLength().isPresent()
                     ? words.units().text(Math.max(0, cut.tubeLength().getAsDouble()), Quantity.LENGTH)
@@ -49,6 +51,10 @@ public final class CutTable {
                 StraightBarOffer.of(vehicle, cut.axle().place(), cut.link().name(), Lengths.INCH / 16, () -> true)
                         .ifPresent(offer -> out.println("  " + words.text(offer.said(vehicle))));
             }
+            strengths.stream().filter(one -> one.cut() == cut).forEach(one -> {
+                one.told().forEach(said -> out.println("  " + words.text(said)));
+                one.faults().forEach(said -> out.println("  ! " + words.text(said)));
+            });
             cut.faults(vehicle.build().rules().paint()).forEach(one -> out.println("  ! " + words.text(one)));
         }
         for (Axle axle : vehicle.axles()) {

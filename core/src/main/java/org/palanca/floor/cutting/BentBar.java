@@ -20,7 +20,7 @@ import org.palanca.vehicle.hardware.LinkTube;
  */
 public record BentBar(BarPath path, LinkTube tube, OptionalDouble force) {
     /** Of steel, whichever [Pa]: common engineering value, from memory. */
-    static final double MODULUS = 205e9;
+    public static final double MODULUS = 205e9;
 
     /** The farthest that its middle stands off the line of its pins [m]. */
     public double offset() {

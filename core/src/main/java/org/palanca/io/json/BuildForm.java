@@ -12,6 +12,7 @@ import org.palanca.vehicle.Differential;
 import org.palanca.vehicle.Driveline;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Hose;
+import org.palanca.vehicle.LoadFactors;
 import org.palanca.vehicle.MountReadings;
 import org.palanca.vehicle.Note;
 import org.palanca.vehicle.Obstacle;
@@ -47,7 +48,8 @@ final class BuildForm {
                 fields.part("clearance", PartForm::rules, ClearanceRules.COMMON, Build::rules),
                 fields.part("placing", BuildForm::placing, PlacingLimits.COMMON, Build::placing),
                 Map.of(),
-                fields.part("stock", HardwareForm::stock, Stock.COMMON, Build::stock));
+                fields.part("stock", HardwareForm::stock, Stock.COMMON, Build::stock),
+                fields.part("loads", BuildForm::loads, LoadFactors.COMMON, Build::loads));
         for (Map.Entry<AxlePlace, AxleBuild> axle : axles.entrySet()) {
             build = axle.getValue().in(build, axle.getKey());
         }
@@ -90,6 +92,16 @@ final class BuildForm {
                 fields.length("hole_mm", 0, PlacingLimits::hole),
                 fields.length("bolt_mm", 0, PlacingLimits::bolt),
                 fields.flag("off_floor", false, PlacingLimits::offFloor));
+    }
+
+    private static LoadFactors loads(Fields<LoadFactors> fields) {
+        return new LoadFactors(
+                fields.number("brake", Quantity.RATIO, LoadFactors::brake),
+                fields.number("drive", Quantity.RATIO, LoadFactors::drive),
+                fields.number("corner", Quantity.RATIO, LoadFactors::corner),
+                fields.number("bump", Quantity.RATIO, LoadFactors::bump),
+                fields.number("kerb", Quantity.RATIO, LoadFactors::kerb),
+                fields.number("wanted", Quantity.RATIO, LoadFactors::wanted));
     }
 
     private static Weights weights(Fields<Weights> fields) {

@@ -21,7 +21,9 @@ import org.palanca.floor.cutting.StockWords;
 import org.palanca.floor.cutting.ThreadEngagement;
 import org.palanca.floor.placing.BoltFit;
 import org.palanca.io.csv.LinkCsv;
+import org.palanca.study.load.LinkStrength;
 import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.LoadFactors;
 import org.palanca.vehicle.hardware.LinkTube;
 import org.palanca.vehicle.hardware.PlugWelds;
 import org.palanca.vehicle.hardware.Stock;
@@ -48,12 +50,14 @@ final class CutPages {
     private final List<LinkCut> cuts;
     private final List<String> marks;
     private final Map<String, BoltFit> found = new HashMap<>();
+    private final List<LinkStrength> strengths;
     private final List<Page> pages = new ArrayList<>();
 
     private CutPages(SheetHead head) {
         this.head = head;
         cuts = LinkCut.list(head.vehicle());
         marks = PunchMarks.of(cuts);
+        strengths = LinkStrength.of(head.vehicle(), cuts);
         for (Axle axle : head.vehicle().axles()) {
             BoltFit.of(head.vehicle(), axle.place()).forEach(fit -> found.put(key(axle, fit.link()), fit));
         }
@@ -103,6 +107,16 @@ final class CutPages {
             page.tick(Page.MARGIN, y, 8, false);
             y = page.paragraph(line, Page.MARGIN + 14, y, 10, false, WIDTH - 14) + 1;
         }
+        LoadFactors loads = head.vehicle().build().loads();
+        String factors = head.text(
+                "strength.factors",
+                factor(loads.brake()),
+                factor(loads.drive()),
+                factor(loads.corner()),
+                factor(loads.bump()),
+                factor(loads.kerb()),
+                factor(loads.wanted()));
+        y = page.paragraph(factors, Page.MARGIN, y + 8, 9.5, false, WIDTH) + 4;
         Stock stock = head.vehicle().build().stock();
         List<StockPlan> plans = StockPlan.of(cuts, stock);
         y += 10;
@@ -121,6 +135,10 @@ final class CutPages {
             y += 10;
         }
         head.foot(page, "links");
+    }
+
+    private static String factor(double much) {
+        return String.format(Locale.ROOT, "%.1f", much);
     }
 
     private Page begin(String title, String under) {
@@ -149,7 +167,8 @@ final class CutPages {
             throw new UncheckedIOException("memory can be written to", e);
         }
         cuts.forEach(cut -> all.append(cut.link().make()));
-        all.append(head.vehicle().build().stock());
+        all.append(head.vehicle().build().stock()).append(head.vehicle().build().loads());
+        strengths.forEach(one -> all.append(one.load()));
         found.values().stream().map(fit -> fit.link() + fit.built()).sorted().forEach(all::append);
         return all.toString();
     }
@@ -229,6 +248,17 @@ final class CutPages {
                 .forEach(fault -> wrong.add("! " + head.words().text(fault)));
         for (String one : wrong) {
             y = page.paragraph(one, Page.MARGIN, y + 6, 10.5, true, WIDTH) - 3;
+        }
+        for (LinkStrength strength : strengths) {
+            if (strength.cut() == cut) {
+                for (Message fault : strength.faults()) {
+                    y = page.paragraph("! " + head.words().text(fault), Page.MARGIN, y + 6, 10.5, true, WIDTH) - 3;
+                }
+                String told = strength.told().stream()
+                        .map(one -> head.words().text(one))
+                        .collect(Collectors.joining(" "));
+                y = page.paragraph(told, Page.MARGIN, y + 6, 9.5, false, WIDTH) - 3;
+            }
         }
         for (Message bend : CutWords.bends(cut)) {
             y = page.paragraph(head.words().text(bend), Page.MARGIN, y + 6, 11, false, WIDTH) - 3;

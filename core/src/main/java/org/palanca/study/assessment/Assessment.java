@@ -21,6 +21,7 @@ import org.palanca.result.catalogue.AxleModel;
 import org.palanca.result.targets.Scorecard;
 import org.palanca.study.fit.CutReady;
 import org.palanca.study.fit.FitWords;
+import org.palanca.study.load.LinkStrength;
 import org.palanca.study.ride.RideStudy;
 import org.palanca.study.ride.RideWords;
 import org.palanca.study.steering.PickupAdvice;
@@ -195,19 +196,15 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
         /** Links that can't be made as they are described, and bolts that would have to be forced. */
         private void cut(Axle axle) {
             double paint = vehicle.build().rules().paint();
-            for (LinkCut cut : LinkCut.list(vehicle)) {
-                if (cut.axle().place() == axle.place()) {
-                    looked.add(Fault.Job.CUTLIST);
-                    for (Message one : cut.faults(paint)) {
-                        Message said = Message.of("cut.of_link", cut.link().name(), one);
-                        faults.add(new Fault(
-                                Fault.Job.CUTLIST,
-                                Optional.of(axle.place()),
-                                cut.link().name() + one.key(),
-                                1,
-                                said));
-                    }
-                }
+            List<LinkCut> cuts = LinkCut.list(vehicle).stream()
+                    .filter(cut -> cut.axle().place() == axle.place())
+                    .toList();
+            for (LinkCut cut : cuts) {
+                looked.add(Fault.Job.CUTLIST);
+                cut.faults(paint).forEach(one -> cut(axle, cut, one));
+            }
+            for (LinkStrength strength : LinkStrength.of(vehicle, cuts)) {
+                strength.faults().forEach(one -> cut(axle, strength.cut(), one));
             }
             for (BoltFit fit : BoltFit.of(vehicle, axle.place())) {
                 if (fit.verdict() == BoltFit.Verdict.FORCED) {
@@ -215,6 +212,15 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
                             Fault.Job.CUTLIST, Optional.of(axle.place()), "bolt " + fit.link(), 1, fit.said()));
                 }
             }
+        }
+
+        private void cut(Axle axle, LinkCut cut, Message one) {
+            faults.add(new Fault(
+                    Fault.Job.CUTLIST,
+                    Optional.of(axle.place()),
+                    cut.link().name() + one.key(),
+                    1,
+                    Message.of("cut.of_link", cut.link().name(), one)));
         }
 
         /** Mounts that were read back where they do not belong. */

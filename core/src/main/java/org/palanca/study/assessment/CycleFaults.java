@@ -94,7 +94,8 @@ final class CycleFaults {
                         build.rules(),
                         Build.NONE.placing(),
                         only(place, build.weights()),
-                        Build.NONE.stock()),
+                        Build.NONE.stock(),
+                        Build.NONE.loads()),
                 new TreeMap<>());
     }
 

@@ -3,6 +3,7 @@ package org.palanca.vehicle.check;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.units.Lengths;
@@ -12,6 +13,7 @@ import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Hose;
+import org.palanca.vehicle.LoadFactors;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountReadings;
 import org.palanca.vehicle.Part;
@@ -31,6 +33,9 @@ import org.palanca.vehicle.survey.Survey;
 final class BuildCheck {
     /** No saw cuts wider than this [m]. */
     private static final double WIDEST_KERF = Lengths.inches(0.5);
+
+    /** No link is designed for more than so many times its load. */
+    private static final double HARDEST_LOAD = 20;
 
     /** No tube is sold longer than this [m]. */
     private static final double LONGEST_STOCK = 25;
@@ -65,6 +70,7 @@ final class BuildCheck {
         });
         check.placing(vehicle.build().placing());
         check.stock(vehicle.build().stock());
+        check.loads(vehicle.build().loads());
         for (int i = 0; i < vehicle.build().found().size(); i++) {
             check.found(vehicle.build().found().get(i), "/build/found/" + i);
         }
@@ -85,6 +91,27 @@ final class BuildCheck {
                     Message.fine(limits.slop()),
                     Message.fine(limits.tolerance()));
         }
+    }
+
+    private void loads(LoadFactors loads) {
+        double[] factors = {loads.brake(), loads.drive(), loads.corner(), loads.bump(), loads.kerb(), loads.wanted()};
+        String[] names = {"brake", "drive", "corner", "bump", "kerb", "wanted"};
+        for (int i = 0; i < factors.length; i++) {
+            double least = names[i].equals("wanted") ? 1 : 0;
+            if (!(factors[i] >= least && factors[i] <= HARDEST_LOAD)) {
+                error(
+                        "/build/loads/" + names[i],
+                        "check.load_factor",
+                        Message.of("size.load_" + names[i]),
+                        plain(factors[i]),
+                        plain(least),
+                        plain(HARDEST_LOAD));
+            }
+        }
+    }
+
+    private static String plain(double factor) {
+        return String.format(Locale.ROOT, "%.4g", factor).replaceFirst("\\.?0+$", "");
     }
 
     private void stock(Stock stock) {

@@ -27,6 +27,7 @@ import org.palanca.vehicle.FrameRails;
 import org.palanca.vehicle.HalfShafts;
 import org.palanca.vehicle.Hole;
 import org.palanca.vehicle.Link;
+import org.palanca.vehicle.LoadFactors;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountReadings;
 import org.palanca.vehicle.MountRef;
@@ -221,6 +222,7 @@ final class FilledVehicles {
         }
         return tarn.withBuild(build.withSurvey(build.survey().with(mark).with(plumb))
                 .with(new MountReadings(mount, List.of(slope)))
+                .withLoads(new LoadFactors(1.25, 0.75, 1.5, 4, 2.5, 3))
                 .withStock(new Stock(
                         0.0025,
                         List.of(

@@ -24,6 +24,7 @@ import org.palanca.floor.cutting.PartsWords;
 import org.palanca.floor.cutting.StockPlan;
 import org.palanca.floor.cutting.StockWords;
 import org.palanca.io.sheet.SheetKind;
+import org.palanca.study.load.LinkStrength;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.hardware.Stock;
 
@@ -120,6 +121,7 @@ public final class CutListPane extends StepPane {
                     .or(() -> cuts.stream().findFirst())
                     .map(Pick::of);
         }
+        List<LinkStrength> strengths = LinkStrength.of(vehicle(), cuts);
         double longest = cuts.stream().mapToDouble(LinkCut::pinToPin).max().orElse(1);
         double room = getWidth() - 84 * size;
         // On a wide window two stand beside one another.
@@ -131,6 +133,9 @@ public final class CutListPane extends StepPane {
                         .map(cut -> new LinkCard(
                                 vehicle(),
                                 cut,
+                                strengths.stream()
+                                        .filter(one -> one.cut() == cut)
+                                        .findFirst(),
                                 longest,
                                 w,
                                 context().theme(),

@@ -9,6 +9,7 @@ import org.palanca.desktop.step.StepPane;
 import org.palanca.desktop.step.StepState;
 import org.palanca.desktop.step.VehicleReview;
 import org.palanca.floor.cutting.LinkCut;
+import org.palanca.study.load.LinkStrength;
 
 /** Every link as it is cut. */
 public final class CutListStep implements Step {
@@ -30,7 +31,13 @@ public final class CutListStep implements Step {
         }
         double paint = review.vehicle().build().rules().paint();
         long unknown = cuts.stream().filter(cut -> !cut.missing().isEmpty()).count();
-        long wrong = cuts.stream().filter(cut -> !cut.faults(paint).isEmpty()).count();
+        List<LinkCut> weak = LinkStrength.of(review.vehicle(), cuts).stream()
+                .filter(strength -> !strength.faults().isEmpty())
+                .map(LinkStrength::cut)
+                .toList();
+        long wrong = cuts.stream()
+                .filter(cut -> !cut.faults(paint).isEmpty() || weak.contains(cut))
+                .count();
         if (wrong > 0) {
             return Optional.of(StepState.held("rail.cutlist_wrong", Long.toString(wrong)));
         }

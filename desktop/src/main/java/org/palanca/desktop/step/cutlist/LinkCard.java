@@ -30,6 +30,7 @@ import org.palanca.desktop.theme.Theme;
 import org.palanca.floor.cutting.CutWords;
 import org.palanca.floor.cutting.EndCut;
 import org.palanca.floor.cutting.LinkCut;
+import org.palanca.study.load.LinkStrength;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.hardware.BarPath;
 import org.palanca.vehicle.hardware.LinkEnd;
@@ -55,6 +56,7 @@ final class LinkCard extends VBox {
 
     /**
      * @param vehicle that it is a link of
+     * @param strength what it bears, where that can be told
      * @param longest pin to pin of any card, which fills the width [m]
      * @param picked whether its fields are shown
      * @param pick shows them
@@ -62,6 +64,7 @@ final class LinkCard extends VBox {
     LinkCard(
             Vehicle vehicle,
             LinkCut cut,
+            Optional<LinkStrength> strength,
             double longest,
             Words words,
             Theme theme,
@@ -126,6 +129,7 @@ final class LinkCard extends VBox {
                     wide);
         }
         cut.faults(vehicle.build().rules().paint()).forEach(fault -> sentence(words.text(fault), "limit", wide));
+        strength.ifPresent(one -> one.faults().forEach(fault -> sentence(words.text(fault), "limit", wide)));
         CutWords.bends(cut).forEach(bend -> sentence(words.text(bend), "bend-mark", wide));
         List<Message> told = CutWords.told(vehicle, cut);
         if (!told.isEmpty()) {

@@ -51,17 +51,19 @@ final class LinkForm {
     private static final String SHAPE = "shape";
     private static final String TAPED = "taped";
     private static final String STOCK = "stock";
+    private static final String STRENGTH = "strength";
 
     /** The user's own lines of the catalogue, beside the settings. */
     private static final String OWN = "hardware.csv";
 
     private final CutListPane pane;
-    private final Sections sections = new Sections("cutlist", List.of(FROM, TO, TUBE, SHAPE, TAPED, STOCK));
+    private final Sections sections = new Sections("cutlist", List.of(FROM, TO, TUBE, SHAPE, TAPED, STRENGTH, STOCK));
     private final CheckBox both = new CheckBox();
     private final CutFields fields;
     private final EndForm ends;
     private final ShapeForm shapes;
     private final StockForm stock;
+    private final LoadForm loads;
     private HardwareCatalogue catalogue = HardwareCsv.generic();
 
     LinkForm(CutListPane pane) {
@@ -70,6 +72,7 @@ final class LinkForm {
         ends = new EndForm(pane, fields, this::change);
         shapes = new ShapeForm(pane, fields, this::change);
         stock = new StockForm(pane, fields);
+        loads = new LoadForm(pane, fields);
         both.setId("cut-both");
         both.setSelected(true);
         sections.open(Optional.of(FROM));
@@ -108,6 +111,7 @@ final class LinkForm {
         sections.fill(TUBE, tube(cut));
         sections.fill(SHAPE, shapes.rows(cut));
         sections.fill(TAPED, taped(cut));
+        sections.fill(STRENGTH, loads.rows(cut));
         sections.fill(STOCK, stock.rows(cut));
         List<Node> rows = new ArrayList<>();
         rows.add(Labels.sentence(
