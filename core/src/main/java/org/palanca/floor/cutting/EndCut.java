@@ -16,9 +16,14 @@ import org.palanca.vehicle.hardware.ThreadedShank;
  * @param mount where it is bolted
  * @param end what it is
  * @param adjustment wanted each way from its setting [m]
+ * @param angle between the bar as it leaves the pin and the bolt [rad], no more than a right angle; counts where a sleeve lies
+ *     across the tube
  */
-public record EndCut(String mount, LinkEnd end, double adjustment) {
+public record EndCut(String mount, LinkEnd end, double adjustment, double angle) {
     private static final double EPSILON = 1e-9;
+
+    /** A tube is set on a sleeve no more slanting than this [rad]. */
+    private static final double SHARPEST = Math.toRadians(20);
 
     /** From the pin's centre to the tube's end as it is set [m]; empty where something for that is not known. */
     public OptionalDouble tubeReach() {
@@ -30,6 +35,9 @@ public record EndCut(String mount, LinkEnd end, double adjustment) {
                 || end.kind().threaded() && end.shank().isEmpty()) {
             return OptionalDouble.empty();
         }
+        if (coped()) {
+            return OptionalDouble.of(end.reach().getAsDouble() / Math.sin(angle));
+        }
         return OptionalDouble.of(end.reach().getAsDouble()
                 + shank().map(one -> one.exposed() + one.insertShoulder()).orElse(0.0));
     }
@@ -40,19 +48,22 @@ public record EndCut(String mount, LinkEnd end, double adjustment) {
     }
 
     /**
-     * How far the sides of a round tube reach beyond its middle where it is coped to a sleeve square across it [m]: R less
-     * sqrt(R^2 - r^2), R the sleeve's and r the tube's outer radius, two cylinders whose axes meet. Empty of an end that is not
-     * coped, or whose sleeve is not known or no wider than the tube.
+     * How the tube is cut to close round its sleeve; empty of an end that is not coped, or whose sleeve is not known, narrower than
+     * the tube or too slanting.
      *
      * @param tubeOutside of the tube [m]
      */
-    public OptionalDouble cope(double tubeOutside) {
-        double tube = tubeOutside / 2;
-        if (!coped() || end.reach().isEmpty() || end.reach().getAsDouble() < tube) {
-            return OptionalDouble.empty();
+    public Optional<TubeCope> cope(double tubeOutside) {
+        if (!coped() || end.reach().isEmpty()) {
+            return Optional.empty();
         }
-        double sleeve = end.reach().getAsDouble();
-        return OptionalDouble.of(sleeve - Math.sqrt(sleeve * sleeve - tube * tube));
+        TubeCope cope = new TubeCope(tubeOutside / 2, end.reach().getAsDouble(), angle, 0);
+        return cope.closes(SHARPEST) ? Optional.of(cope) : Optional.empty();
+    }
+
+    /** How far the longest side of the tube reaches beyond where its middle meets the sleeve [m]; 0 where it is not coped. */
+    public double beyond(double tubeOutside) {
+        return cope(tubeOutside).map(cope -> cope.middle() - cope.nearest()).orElse(0.0);
     }
 
     /** Its thread, of a kind that has one. */

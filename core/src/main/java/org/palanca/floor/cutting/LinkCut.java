@@ -6,11 +6,13 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
+import org.palanca.mechanism.axle.JointBolts;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.LinkHardware;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.hardware.BarPath;
+import org.palanca.vehicle.hardware.LinkEnd;
 import org.palanca.vehicle.hardware.LinkTube;
 import org.palanca.vehicle.hardware.PlugWelds;
 import org.palanca.vehicle.hardware.TapedTube;
@@ -54,10 +56,27 @@ public record LinkCut(
                 axle,
                 link,
                 axle.path(link, vehicle.wheelbase()),
-                new EndCut(link.from(), usual.end(link, true), adjustment),
-                new EndCut(link.to(), usual.end(link, false), adjustment),
+                end(vehicle, axle, link, true, adjustment),
+                end(vehicle, axle, link, false, adjustment),
                 usual.tube(link),
                 usual.plugs());
+    }
+
+    private static EndCut end(Vehicle vehicle, Axle axle, Link link, boolean first, double adjustment) {
+        LinkEnd made = vehicle.hardware().end(link, first);
+        String mount = first ? link.from() : link.to();
+        EndCut square = new EndCut(mount, made, adjustment, Math.PI / 2);
+        if (!square.coped()) {
+            return square;
+        }
+        Axle with = axle.withLinkage(axle.linkage().mapLinks(one -> one.name().equals(link.name()) ? link : one));
+        for (JointBolts.End bolt : JointBolts.of(with, vehicle.wheelbase()).ends()) {
+            if (bolt.link().equals(link.name()) && bolt.first() == first) {
+                double along = Math.abs(bolt.direction().dotProduct(bolt.shank()));
+                return new EndCut(mount, made, adjustment, Math.acos(Math.min(1, along)));
+            }
+        }
+        return square;
     }
 
     /** Centre to centre of its joints, straight across [m]. */
@@ -141,9 +160,8 @@ public record LinkCut(
 
     /** What to saw off the stock [m]: the tube, and at a coped end as far as its sides reach beyond its middle. */
     public OptionalDouble sawn() {
-        double copes = ends().stream()
-                .mapToDouble(end -> end.cope(tube.outside()).orElse(0))
-                .sum();
+        double copes =
+                ends().stream().mapToDouble(end -> end.beyond(tube.outside())).sum();
         return tubeLength().isPresent()
                 ? OptionalDouble.of(tubeLength().getAsDouble() + copes)
                 : OptionalDouble.empty();
@@ -235,7 +253,8 @@ public record LinkCut(
                         "cut.tube_wider",
                         end.mount(),
                         Message.length(tube.outside()),
-                        Message.length(2 * end.end().reach().getAsDouble())));
+                        Message.length(2 * end.end().reach().getAsDouble()),
+                        Message.angle(end.angle())));
             }
         }
         if (undecided()) {

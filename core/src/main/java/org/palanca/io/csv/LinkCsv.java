@@ -13,6 +13,7 @@ import org.palanca.floor.cutting.EndCut;
 import org.palanca.floor.cutting.LinkCut;
 import org.palanca.floor.cutting.PunchMarks;
 import org.palanca.floor.cutting.ThreadEngagement;
+import org.palanca.floor.cutting.TubeCope;
 import org.palanca.vehicle.hardware.PlugWelds;
 import org.palanca.vehicle.hardware.Thread;
 
@@ -48,6 +49,7 @@ public final class LinkCsv {
         "engaged_out",
         "engaged_in",
         "cope_sleeve_mm",
+        "cope_angle_deg",
         "cope_depth_mm",
         "plug_hole_mm",
         "plug_first_mm",
@@ -97,7 +99,7 @@ public final class LinkCsv {
 
     private static void end(List<String> row, LinkCut cut, EndCut end) {
         Optional<PlugWelds> plugs = cut.plugs().filter(any -> end.shank().isPresent());
-        boolean coped = end.cope(cut.tube().outside()).isPresent();
+        Optional<TubeCope> cope = end.cope(cut.tube().outside());
         row.add(end.mount());
         row.add(cut.axle().mount(end.mount()).orElseThrow().body().id());
         row.add(end.end().kind().id());
@@ -109,8 +111,10 @@ public final class LinkCsv {
         row.add(share(end.set()));
         row.add(share(end.out()));
         row.add(share(end.in()));
-        row.add(coped ? length(OptionalDouble.of(2 * end.end().reach().orElseThrow())) : "");
-        row.add(length(end.cope(cut.tube().outside())));
+        row.add(length(cope.map(one -> 2 * one.other())));
+        row.add(cope.map(one -> String.format(Locale.ROOT, "%.2f", Math.toDegrees(one.angle())))
+                .orElse(""));
+        row.add(length(cope.map(TubeCope::depth)));
         row.add(length(plugs.map(PlugWelds::hole)));
         row.add(length(plugs.map(PlugWelds::first)));
         row.add(length(plugs.map(PlugWelds::second)));

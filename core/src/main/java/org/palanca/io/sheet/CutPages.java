@@ -276,6 +276,11 @@ final class CutPages {
         }
         work(page, steps, y + 14);
         head.foot(page, "links");
+        for (EndCut end : cut.ends()) {
+            end.cope(cut.tube().outside())
+                    .ifPresent(cope -> pages.addAll(
+                            WrapPages.of(head, cope, head.text("wrap.title", mark, end.mount()), contents())));
+        }
     }
 
     /** What the mounts were found to be, and that the tube is not yet cut to that, or is. */
@@ -419,11 +424,12 @@ final class CutPages {
                     share(end.out().orElseThrow())));
             lines.add(cut.plugs().map(this::drilled).orElseGet(() -> head.text("cutsheet.no_plugs")));
         });
-        if (end.cope(cut.tube().outside()).isPresent()) {
-            double deep = end.cope(cut.tube().outside()).getAsDouble();
-            lines.add(
-                    head.text("cutsheet.cope", head.length(2 * end.end().reach().orElseThrow()), head.fine(deep)));
-        }
+        end.cope(cut.tube().outside())
+                .ifPresent(cope -> lines.add(head.text(
+                        "cutsheet.cope",
+                        head.length(2 * cope.other()),
+                        head.angle(cope.angle()),
+                        head.fine(cope.depth()))));
         y += 3;
         for (String line : lines) {
             y = page.paragraph(line, x, y + 12, 10, false, room) - 12;

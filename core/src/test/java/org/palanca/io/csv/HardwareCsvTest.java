@@ -18,7 +18,7 @@ class HardwareCsvTest {
     void whatShipsIsWhole() {
         HardwareCatalogue generic = HardwareCsv.generic();
         assertThat(generic.ends()).hasSizeGreaterThan(10).allSatisfy(end -> {
-            EndCut cut = new EndCut("a mount", end, Lengths.inches(0.25));
+            EndCut cut = new EndCut("a mount", end, Lengths.inches(0.25), Math.PI / 2);
             assertThat(cut.missing()).as(end.name()).isEmpty();
             assertThat(cut.tubeReach()).isPresent();
             cut.out()

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.palanca.base.units.Lengths.inches;
 
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.StringReader;
 import java.time.LocalDate;
@@ -15,6 +16,9 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.floor.cutting.LinkCut;
@@ -26,6 +30,7 @@ import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.hardware.LinkEnd;
 import org.palanca.vehicle.hardware.LinkMake;
+import org.palanca.vehicle.hardware.LinkTube;
 import org.palanca.vehicle.hardware.PlugWelds;
 import org.palanca.vehicle.hardware.TapedTube;
 
@@ -91,7 +96,7 @@ class CutPagesTest {
         String page = page(tarn, "Rear axle, lower left");
         assertThat(page)
                 .contains("35 5/16 in", "2 in × 0.250 in wall", "the plan’s mounts")
-                .contains("Over the shoulders of both inserts 35 13/16 in")
+                .contains("Over the inserts’ shoulders 35 13/16 in")
                 .contains("Left end: lower frame left (frame)", "Right end: lower axle left (axle)")
                 .contains("right-hand", "left-hand", "1 3/4 in of thread showing")
                 .contains("83 % as set", "No plug welds", "were not read back");
@@ -135,17 +140,60 @@ class CutPagesTest {
                         && one.link().name().equals("lower left"))
                 .findFirst()
                 .orElseThrow();
-        assertThat(cut.from().cope(inches(2)).orElseThrow()).isCloseTo(inches(0.5), within(1e-9));
+        assertThat(cut.from().beyond(inches(2))).isCloseTo(inches(0.5), within(1e-5));
         assertThat(cut.tubeLength().orElseThrow()).isCloseTo(cut.pinToPin() - inches(2.5), within(1e-9));
-        assertThat(cut.sawn().orElseThrow() - cut.tubeLength().orElseThrow()).isCloseTo(inches(1), within(1e-9));
+        assertThat(cut.sawn().orElseThrow() - cut.tubeLength().orElseThrow()).isCloseTo(inches(1), within(1e-5));
         assertThat(page(vehicle, "Rear axle, lower left"))
-                .contains("Cope to a sleeve 2 1/2 in across, square: the sides reach 0.500 in beyond the middle")
+                .contains("Cope to a sleeve 2 1/2 in across at 90.0°, 0.500 in deep")
                 .contains("40 9/16 in")
                 .doesNotContain("Inserts to their shoulders");
 
         LinkEnd narrow = LinkEnd.of(LinkEnd.Kind.BUSHING).withReach(OptionalDouble.of(inches(0.875)));
         assertThat(page(made("lower left", make -> make.withFrom(Optional.of(narrow))), "Rear axle, lower left"))
-                .contains("! lower frame left: a tube 2 in across is wider than its sleeve of 1 3/4 in");
+                .contains("! lower frame left: no cope of a tube 2 in across closes round its sleeve of 1 3/4 in at ");
+    }
+
+    /**
+     * The wrap in true size, measured back from the PDF's own picture at 150 dots an inch: of a tube 1 1/2 in across the straight
+     * edge is pi x 1 1/2 + 1/2 in long with its lap, the square 2 in; it fits on one page. Of a tube 3 in across it takes two.
+     */
+    @Test
+    void theWrapIsInTrueSize() throws IOException {
+        LinkEnd sleeve = LinkEnd.of(LinkEnd.Kind.BUSHING).withReach(OptionalDouble.of(inches(1.75)));
+        UnaryOperator<LinkMake> thin = make ->
+                make.withFrom(Optional.of(sleeve)).withTube(Optional.of(new LinkTube(inches(1.5), inches(0.12), "")));
+        List<Page> wraps = pages(made("lower left", thin)).stream()
+                .filter(page -> page.title().equals("Wrap of R-LL, end at lower frame left"))
+                .toList();
+        assertThat(wraps).hasSize(1);
+        BufferedImage picture;
+        try (PDDocument pdf = Loader.loadPDF(PagePdf.bytes(wraps))) {
+            picture = new PDFRenderer(pdf).renderImageWithDPI(0, 150);
+        }
+        assertThat(longestRun(picture) / 150.0).isCloseTo(Math.PI * 1.5 + 0.5, within(0.02));
+        UnaryOperator<LinkMake> wide = make ->
+                make.withFrom(Optional.of(sleeve)).withTube(Optional.of(new LinkTube(inches(3), inches(0.12), "")));
+        assertThat(pages(made("lower left", wide)).stream()
+                        .filter(page -> page.title().startsWith("Wrap of R-LL")))
+                .hasSize(2);
+    }
+
+    /** The longest level stroke that is no rule of the page's head or foot [dots]: those are as wide as the page's text. */
+    private static int longestRun(BufferedImage picture) {
+        int text = (int) (7.2 * 150);
+        int longest = 0;
+        for (int y = 0; y < picture.getHeight(); y++) {
+            int run = 0;
+            for (int x = 0; x < picture.getWidth(); x++) {
+                if ((picture.getRGB(x, y) & 0xff) < 160) {
+                    run++;
+                    continue;
+                }
+                longest = run > longest && run < text ? run : longest;
+                run = 0;
+            }
+        }
+        return longest;
     }
 
     /** What nobody has decided is not sawn. */
