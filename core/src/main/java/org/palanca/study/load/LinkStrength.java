@@ -26,6 +26,9 @@ import org.palanca.vehicle.hardware.ThreadedShank;
  * @param factors what was asked
  */
 public record LinkStrength(LinkCut cut, LinkLoad load, LoadFactors factors) {
+    /** Less than this is no load [N]. */
+    private static final double NOTHING = 1;
+
     /**
      * At how much of a push it folds [N], its ends free to turn (K = 1): Euler's load pi^2 E I / L^2 of a slender bar; of a stocky
      * one J. B. Johnson's parabola S A (1 - S (L/r)^2 / (4 pi^2 E)), which meets it where half the yield S is left (both as in
@@ -54,12 +57,12 @@ public record LinkStrength(LinkCut cut, LinkLoad load, LoadFactors factors) {
 
     /** How many times the largest push it takes to fold it; infinite where nothing pushes. */
     public double againstFolding() {
-        return load.pushed() > 0 ? folds() / load.pushed() : Double.POSITIVE_INFINITY;
+        return load.pushed() > NOTHING ? folds() / load.pushed() : Double.POSITIVE_INFINITY;
     }
 
     /** How many times the largest force it takes to make the tube yield; empty where its yield is not known or nothing loads it. */
     public OptionalDouble againstYield() {
-        return cut.tube().yield().isPresent() && load.most() > 0
+        return cut.tube().yield().isPresent() && load.most() > NOTHING
                 ? OptionalDouble.of(
                         cut.tube().yield().getAsDouble() * cut.tube().area() / load.most())
                 : OptionalDouble.empty();
@@ -92,13 +95,23 @@ public record LinkStrength(LinkCut cut, LinkLoad load, LoadFactors factors) {
     /** What is asked of it, what it bears, and in what its threads and bolts are sheared. */
     public List<Message> told() {
         List<Message> all = new ArrayList<>();
-        all.add(Message.of(
-                "strength.asked",
+        Message push = Message.of(
+                "strength.pushed",
                 force(load.pushed()),
-                Message.of("load." + load.pushedBy().id()),
+                Message.of("load." + load.pushedBy().id()));
+        Message pull = Message.of(
+                "strength.pulled",
                 force(load.pulled()),
-                Message.of("load." + load.pulledBy().id())));
-        if (cut.path().straight() && load.pushed() > 0) {
+                Message.of("load." + load.pulledBy().id()));
+        boolean pushes = load.pushed() > NOTHING;
+        boolean pulls = load.pulled() > NOTHING;
+        all.add(
+                pushes && pulls
+                        ? Message.of("strength.asked_both", push, pull)
+                        : pushes || pulls
+                                ? Message.of("strength.asked", pushes ? push : pull)
+                                : Message.of("strength.idle"));
+        if (cut.path().straight() && load.pushed() > NOTHING) {
             // Of a bar whose yield is not known Euler's load is no strength: it may yield long before.
             all.add(
                     cut.tube().yield().isEmpty()
