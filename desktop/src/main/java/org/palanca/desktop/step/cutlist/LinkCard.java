@@ -1,5 +1,6 @@
 package org.palanca.desktop.step.cutlist;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -131,7 +132,8 @@ final class LinkCard extends VBox {
         cut.faults(vehicle.build().rules().paint()).forEach(fault -> sentence(words.text(fault), "limit", wide));
         strength.ifPresent(one -> one.faults().forEach(fault -> sentence(words.text(fault), "limit", wide)));
         CutWords.bends(cut).forEach(bend -> sentence(words.text(bend), "bend-mark", wide));
-        List<Message> told = CutWords.told(vehicle, cut);
+        List<Message> told = new ArrayList<>(CutWords.told(vehicle, cut));
+        strength.ifPresent(one -> told.addAll(one.told()));
         if (!told.isEmpty()) {
             sentence(told.stream().map(words::text).collect(Collectors.joining(" ")), "second", wide);
         }
