@@ -1,5 +1,7 @@
 package org.palanca.desktop.step.cutlist;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -23,6 +25,8 @@ import org.palanca.floor.cutting.PartsCount;
 import org.palanca.floor.cutting.PartsWords;
 import org.palanca.floor.cutting.StockPlan;
 import org.palanca.floor.cutting.StockWords;
+import org.palanca.io.SafeFile;
+import org.palanca.io.csv.LinkCsv;
 import org.palanca.io.sheet.SheetKind;
 import org.palanca.study.load.LinkStrength;
 import org.palanca.vehicle.AxlePlace;
@@ -45,6 +49,7 @@ public final class CutListPane extends StepPane {
     private final Label caution = new Label();
     private final Button sheet = new Button();
     private final Button placement = new Button();
+    private final Button table = new Button();
     private final Button nextRevision = new Button();
     private final LinkForm form;
     private final LatestTask sawing = LatestTask.live("saw plan", REST);
@@ -73,13 +78,15 @@ public final class CutListPane extends StepPane {
         sheet.setOnAction(event -> context().sheet(SheetKind.CUT, Optional.empty()));
         placement.setId("make-placement");
         placement.setOnAction(event -> context().sheet(SheetKind.MOUNTS, Optional.empty()));
+        table.setId("make-table");
+        table.setOnAction(event -> writeTable());
         nextRevision.setId("make-revision");
         nextRevision.setOnAction(event ->
                 document().change(vehicle().withRevision(vehicle().revision() + 1), Message.of("change.revision"), ""));
         caution.setWrapText(true);
         caution.getStyleClass().add("caution");
         caution.setMinHeight(USE_PREF_SIZE);
-        FlowPane actions = new FlowPane(8, 8, sheet, placement, nextRevision);
+        FlowPane actions = new FlowPane(8, 8, sheet, table, placement, nextRevision);
         getChildren().addAll(scroll, actions, caution);
         widthProperty().addListener((o, before, now) -> refresh());
     }
@@ -160,9 +167,27 @@ public final class CutListPane extends StepPane {
         });
         sheet.setText(w.text("make.cut_sheet"));
         sheet.setDisable(cuts.isEmpty());
+        table.setText(w.text("make.table"));
+        table.setDisable(cuts.isEmpty());
         placement.setText(w.text("make.sheet"));
         nextRevision.setText(w.text("make.revision", Integer.toString(vehicle().revision())));
         caution.setText(w.text("sheet.caution"));
+    }
+
+    /** The links as a table for a shop, where the user wants it. */
+    private void writeTable() {
+        Words w = words();
+        String proposed = vehicle().name().replace(' ', '-') + "-r" + vehicle().revision() + "-links.csv";
+        context().files().toSave(w.text("file_window.table"), proposed).ifPresent(path -> {
+            StringBuilder rows = new StringBuilder();
+            try {
+                LinkCsv.write(LinkCut.list(vehicle()), vehicle().build().rules().paint(), rows);
+                SafeFile.write(path, rows.toString().getBytes(StandardCharsets.UTF_8));
+                complain(w.text("make.table_written", path.getFileName().toString()));
+            } catch (IOException e) {
+                complain(w.text("file.cannot_write", path.toString()));
+            }
+        });
     }
 
     private void showBench(List<LinkCut> cuts, Words w) {
