@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.ojalgo.optimisation.Expression;
 import org.ojalgo.optimisation.ExpressionsBasedModel;
 import org.ojalgo.optimisation.Optimisation;
@@ -83,8 +84,36 @@ public record StockPlan(LinkTube tube, List<Sawn> sawn, double bought, double le
             }
         }
         List<StockPlan> plans = new ArrayList<>();
-        byTube.forEach((tube, pieces) -> plans.add(of(tube, pieces, stock)));
+        Stock left = stock;
+        for (Map.Entry<LinkTube, List<Piece>> one : byTube.entrySet()) {
+            StockPlan plan = of(one.getKey(), one.getValue(), left);
+            plans.add(plan);
+            // A bar whose material nobody said fits more than one tube, but is sawn up once.
+            left = plan.without(left);
+        }
         return plans;
+    }
+
+    /** The stock without what is sawn of the rack. */
+    private Stock without(Stock stock) {
+        List<Stock.Bar> bars = new ArrayList<>(stock.bars());
+        for (Sawn one : sawn) {
+            for (int i = 0; i < bars.size(); i++) {
+                Stock.Bar bar = bars.get(i);
+                boolean same = bar.tube().equals(one.stock().tube())
+                        && bar.length() == one.stock().length();
+                if (same && one.stock().count().isPresent() && bar.count().orElse(0) > 0) {
+                    bars.set(
+                            i,
+                            new Stock.Bar(
+                                    bar.tube(),
+                                    bar.length(),
+                                    OptionalInt.of(bar.count().getAsInt() - 1)));
+                    break;
+                }
+            }
+        }
+        return stock.withBars(bars);
     }
 
     /** A plan for the pieces of one tube. */

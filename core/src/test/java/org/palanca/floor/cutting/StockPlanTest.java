@@ -8,12 +8,17 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.floor.cutting.StockPlan.Piece;
+import org.palanca.vehicle.Axle;
+import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Link;
+import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.hardware.LinkTube;
 import org.palanca.vehicle.hardware.Stock;
 
@@ -140,6 +145,31 @@ class StockPlanTest {
         assertThat(bought.bought()).isCloseTo(Stock.SOLD, within(1e-9));
         assertThat(StockWords.of(bought, stock, Examples.WORDS).get(0))
                 .contains("sold in 20 ft where nobody said otherwise");
+    }
+
+    /** A bar whose material nobody said fits links of two materials, but is not sawn up twice. */
+    @Test
+    void noBarIsSawnUpForTwoTubes() {
+        Vehicle tarn = Examples.tarn();
+        Axle rear = tarn.axle(AxlePlace.REAR).orElseThrow();
+        List<Link> links = rear.links().stream()
+                .map(link -> link.withMake(link.make()
+                        .withTube(Optional.of(new LinkTube(
+                                inches(2), inches(0.25), link.name().startsWith("upper") ? "DOM" : "4130")))))
+                .toList();
+        Vehicle two = tarn.withAxle(rear.withLinkage(rear.linkage().withLinks(links)));
+        Stock stock = new Stock(inches(0.125), List.of(rack(80, 1)));
+        List<StockPlan> plans = StockPlan.of(
+                LinkCut.list(two).stream()
+                        .filter(cut -> cut.axle().place() == AxlePlace.REAR)
+                        .toList(),
+                stock);
+        assertThat(plans).hasSize(2);
+        long ofRack = plans.stream()
+                .flatMap(plan -> plan.sawn().stream())
+                .filter(one -> one.stock().count().isPresent())
+                .count();
+        assertThat(ofRack).isEqualTo(1);
     }
 
     /** Small draws against every way to put the pieces into bars: as few, and where proven was said no fewer is possible. */
