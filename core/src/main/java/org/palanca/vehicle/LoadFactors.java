@@ -13,4 +13,28 @@ package org.palanca.vehicle;
 public record LoadFactors(double brake, double drive, double corner, double bump, double kerb, double wanted) {
     /** 1 g of grip each way, 3 g in a bump, twice the wheel's load from the side, and twice the strength. */
     public static final LoadFactors COMMON = new LoadFactors(1, 1, 1, 3, 2, 2);
+
+    public LoadFactors withBrake(double other) {
+        return new LoadFactors(other, drive, corner, bump, kerb, wanted);
+    }
+
+    public LoadFactors withDrive(double other) {
+        return new LoadFactors(brake, other, corner, bump, kerb, wanted);
+    }
+
+    public LoadFactors withCorner(double other) {
+        return new LoadFactors(brake, drive, other, bump, kerb, wanted);
+    }
+
+    public LoadFactors withBump(double other) {
+        return new LoadFactors(brake, drive, corner, other, kerb, wanted);
+    }
+
+    public LoadFactors withKerb(double other) {
+        return new LoadFactors(brake, drive, corner, bump, other, wanted);
+    }
+
+    public LoadFactors withWanted(double other) {
+        return new LoadFactors(brake, drive, corner, bump, kerb, other);
+    }
 }

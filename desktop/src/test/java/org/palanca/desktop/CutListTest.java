@@ -215,6 +215,7 @@ class CutListTest extends WindowTest {
         assertThat(Files.readAllLines(nextAnswer))
                 .hasSize(9)
                 .anyMatch(line -> line.startsWith("R-LL,rear,lower left,1067.877,"));
+        assertThat(notice()).isEqualTo("Written: links.csv");
     }
 
     /** What lies in the rack is sawn first, what is sold after it; a length that can't be is refused and the old one stays. */

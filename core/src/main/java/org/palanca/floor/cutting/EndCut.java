@@ -36,6 +36,9 @@ public record EndCut(String mount, LinkEnd end, double adjustment, double angle)
             return OptionalDouble.empty();
         }
         if (coped()) {
+            if (angle < SHARPEST) {
+                return OptionalDouble.empty();
+            }
             return OptionalDouble.of(end.reach().getAsDouble() / Math.sin(angle));
         }
         return OptionalDouble.of(end.reach().getAsDouble()
@@ -103,6 +106,9 @@ public record EndCut(String mount, LinkEnd end, double adjustment, double angle)
         }
         if (end.kind().threaded() && end.shank().isEmpty()) {
             all.add(Message.of("cut.missing.shank", mount));
+        }
+        if (coped() && angle < SHARPEST) {
+            all.add(Message.of("cut.missing.slant", mount, Message.angle(angle), Message.angle(SHARPEST)));
         }
         return all;
     }

@@ -31,7 +31,8 @@ public record TubeCope(double tube, double other, double angle, double offset) {
     /**
      * How far along the tube its skin ends [m], from where the axes come nearest: larger is farther away from the other.
      *
-     * @param round where on the tube [rad]: 0 on the side that the axes' sharp angle is on
+     * @param round where on the tube [rad]: 0 on the side of the blunt angle between the axes, where the tube reaches farther
+     *     than on the side of the sharp one
      */
     public double along(double round) {
         double beside = tube * Math.sin(round) + offset;

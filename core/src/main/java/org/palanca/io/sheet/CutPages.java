@@ -39,6 +39,7 @@ final class CutPages {
     private static final double FOOT = Page.HEIGHT - Page.MARGIN - 52;
     private static final double ROW = 17;
     private static final double STEP = 17;
+    private static final double LINE = 14;
     private static final double[] COLUMNS = {0, 48, 190, 300, 390, 470};
 
     /** Drawn from the pin to the tube where that is not known [m]. */
@@ -52,6 +53,12 @@ final class CutPages {
     private final Map<String, BoltFit> found = new HashMap<>();
     private final List<LinkStrength> strengths;
     private final List<Page> pages = new ArrayList<>();
+    private final String contents;
+
+    @SuppressWarnings("NullAway.Init") // The first is begun before anything is drawn.
+    private Page page;
+
+    private double y;
 
     private CutPages(SheetHead head) {
         this.head = head;
@@ -61,6 +68,7 @@ final class CutPages {
         for (Axle axle : head.vehicle().axles()) {
             BoltFit.of(head.vehicle(), axle.place()).forEach(fit -> found.put(key(axle, fit.link()), fit));
         }
+        contents = worked();
     }
 
     /** All of them; none where the vehicle has no link that is a bar of its own. */
@@ -83,83 +91,85 @@ final class CutPages {
     // --- The list ---
 
     private void list() {
-        Page page = begin(head.vehicle().name() + " – " + head.text("cutsheet.title"), head.text("cutsheet.under"));
-        double y = listHead(page, top(page));
+        beginList();
+        listHead();
         for (int i = 0; i < cuts.size(); i++) {
-            if (y + ROW > FOOT) {
-                head.foot(page, "links");
-                page = begin(head.vehicle().name() + " – " + head.text("cutsheet.title"), head.text("cutsheet.under"));
-                y = listHead(page, top(page));
+            if (room(ROW)) {
+                listHead();
             }
-            y = row(page, cuts.get(i), marks.get(i), y);
+            row(cuts.get(i), marks.get(i));
         }
         y += 22;
         List<String> bench =
                 PartsWords.of(PartsCount.of(cuts, head.vehicle().build().stock().kerf()), head.words());
-        if (y + 14 * (bench.size() + 1) > FOOT) {
-            head.foot(page, "links");
-            page = begin(head.vehicle().name() + " – " + head.text("cutsheet.title"), head.text("cutsheet.under"));
-            y = top(page) + 12;
-        }
-        page.text(head.text("cutsheet.bench"), Page.MARGIN, y, 12.5, true);
-        y += 15;
+        heading(head.text("cutsheet.bench"));
         for (String line : bench) {
+            room(2 * LINE);
             page.tick(Page.MARGIN, y, 8, false);
             y = page.paragraph(line, Page.MARGIN + 14, y, 10, false, WIDTH - 14) + 1;
         }
         LoadFactors loads = head.vehicle().build().loads();
-        String factors = head.text(
-                "strength.factors",
-                factor(loads.brake()),
-                factor(loads.drive()),
-                factor(loads.corner()),
-                factor(loads.bump()),
-                factor(loads.kerb()),
-                factor(loads.wanted()));
-        y = page.paragraph(factors, Page.MARGIN, y + 8, 9.5, false, WIDTH) + 4;
+        room(5 * LINE);
+        y = page.paragraph(
+                head.text(
+                        "strength.factors",
+                        factor(loads.brake()),
+                        factor(loads.drive()),
+                        factor(loads.corner()),
+                        factor(loads.bump()),
+                        factor(loads.kerb()),
+                        factor(loads.wanted())),
+                Page.MARGIN,
+                y + 8,
+                9.5,
+                false,
+                WIDTH);
         Stock stock = head.vehicle().build().stock();
-        List<StockPlan> plans = StockPlan.of(cuts, stock);
-        y += 10;
-        for (StockPlan plan : plans) {
-            List<String> lines = StockWords.of(plan, stock, head.words());
-            if (y + 14 * (lines.size() + 3) > FOOT) {
-                head.foot(page, "links");
-                page = begin(head.vehicle().name() + " – " + head.text("cutsheet.title"), head.text("cutsheet.under"));
-                y = top(page) + 12;
-            }
-            page.text(head.text("cutsheet.saw_plan", tube(plan.tube())), Page.MARGIN, y, 12.5, true);
-            y += 15;
-            for (String line : lines) {
+        for (StockPlan plan : StockPlan.of(cuts, stock)) {
+            y += 14;
+            heading(head.text("cutsheet.saw_plan", tube(plan.tube())));
+            for (String line : StockWords.of(plan, stock, head.words())) {
+                room(4 * LINE);
                 y = page.paragraph(line, Page.MARGIN, y, 10, false, WIDTH) + 1;
             }
-            y += 10;
         }
         head.foot(page, "links");
+    }
+
+    private void beginList() {
+        begin(head.vehicle().name() + " – " + head.text("cutsheet.title"), head.text("cutsheet.under"));
+    }
+
+    /** A heading with room for what follows it. */
+    private void heading(String text) {
+        room(5 * LINE);
+        page.text(text, Page.MARGIN, y, 12.5, true);
+        y += LINE + 1;
+    }
+
+    /** Goes on on another page of the list where there is no room for so much more; whether it did. */
+    private boolean room(double height) {
+        if (y + height <= FOOT) {
+            return false;
+        }
+        head.foot(page, "links");
+        beginList();
+        y += 12;
+        return true;
     }
 
     private static String factor(double much) {
         return String.format(Locale.ROOT, "%.1f", much);
     }
 
-    private Page begin(String title, String under) {
-        Page page = new Page(title);
+    private void begin(String title, String under) {
+        page = new Page(title);
         pages.add(page);
-        head.judged(page, title, under, contents());
-        return page;
-    }
-
-    /** Below the head, which is lower where a line says what is out of target. */
-    private double top(Page page) {
-        return page.ink().stream()
-                        .filter(Ink.Text.class::isInstance)
-                        .mapToDouble(ink -> ((Ink.Text) ink).y())
-                        .max()
-                        .orElse(Page.MARGIN)
-                + 10;
+        y = head.judged(page, title, under, contents) + 4;
     }
 
     /** All that the sheets are worked out from: links, ends, bends, and where mounts were found. */
-    private String contents() {
+    private String worked() {
         StringBuilder all = new StringBuilder();
         try {
             LinkCsv.write(cuts, head.vehicle().build().rules().paint(), all);
@@ -173,18 +183,19 @@ final class CutPages {
         return all.toString();
     }
 
-    private double listHead(Page page, double top) {
-        double y = top + 8;
+    private void listHead() {
+        y += 8;
         String[] names = {"mark", "link", "tube", "saw", "pins", "from"};
         for (int i = 0; i < names.length; i++) {
             page.text(head.text("cutsheet.column." + names[i]), Page.MARGIN + COLUMNS[i], y, SheetHead.SMALL, false);
         }
         page.rule(y + 4);
-        return y + 4;
+        y += 4;
     }
 
-    private double row(Page page, LinkCut cut, String mark, double top) {
-        double y = top + ROW - 4;
+    private void row(LinkCut cut, String mark) {
+        double top = y;
+        y = top + ROW - 4;
         page.textWithin(mark, Page.MARGIN, y, 11, true, COLUMNS[1] - 6);
         page.textWithin(name(cut), Page.MARGIN + COLUMNS[1], y, 10.5, false, COLUMNS[2] - COLUMNS[1] - 6);
         page.textWithin(tube(cut.tube()), Page.MARGIN + COLUMNS[2], y, 9.5, false, COLUMNS[3] - COLUMNS[2] - 6);
@@ -193,7 +204,7 @@ final class CutPages {
                 head.length(cut.pinToPin()), Page.MARGIN + COLUMNS[4], y, 10.5, false, COLUMNS[5] - COLUMNS[4] - 6);
         page.textWithin(source(cut), Page.MARGIN + COLUMNS[5], y, 9, false, WIDTH - COLUMNS[5]);
         page.faintRule(top + ROW);
-        return top + ROW;
+        y = top + ROW;
     }
 
     private String name(LinkCut cut) {
@@ -230,8 +241,8 @@ final class CutPages {
     // --- A link ---
 
     private void link(LinkCut cut, String mark) {
-        Page page = begin(name(cut), head.text("cutsheet.punch", mark));
-        double y = drawing(page, cut, top(page) + 10);
+        begin(name(cut), head.text("cutsheet.punch", mark));
+        y = drawing(page, cut, y + 10);
         y = sizes(page, cut, y);
         double half = WIDTH / 2 - 8;
         double left = end(page, cut, cut.from(), true, Page.MARGIN, y, half);
@@ -271,15 +282,15 @@ final class CutPages {
         List<String> steps = steps(cut, mark);
         if (y + 12 + STEP * steps.size() > FOOT) {
             head.foot(page, "links");
-            page = begin(name(cut), head.text("cutsheet.punch", mark));
-            y = top(page) + 6;
+            begin(name(cut), head.text("cutsheet.punch", mark));
+            y += 6;
         }
         work(page, steps, y + 14);
         head.foot(page, "links");
         for (EndCut end : cut.ends()) {
             end.cope(cut.tube().outside())
                     .ifPresent(cope -> pages.addAll(
-                            WrapPages.of(head, cope, head.text("wrap.title", mark, end.mount()), contents())));
+                            WrapPages.of(head, cope, head.text("wrap.title", mark, end.mount()), contents)));
         }
     }
 

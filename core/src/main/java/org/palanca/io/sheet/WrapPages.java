@@ -21,6 +21,11 @@ final class WrapPages {
 
     private static final double SQUARE = Lengths.inches(2);
 
+    /** Foot of the check square; the wrap ends above it [points]. */
+    private static final double FOOT = Page.HEIGHT - Page.MARGIN - 56;
+
+    private static final double LOWEST = FOOT - SQUARE * TRUE_SIZE;
+
     /** Room across a page, less than that so that pages lap over one another by a quarter of an inch [m]. */
     private static final double ACROSS = Lengths.inches(7.25);
 
@@ -62,6 +67,17 @@ final class WrapPages {
                         10,
                         true,
                         Page.RIGHT - Page.MARGIN);
+            }
+            if (y + 26 + (cope.depth() + BAND) * TRUE_SIZE + 30 > LOWEST) {
+                page.paragraph(
+                        head.text("wrap.too_tall", head.length(cope.depth())),
+                        Page.MARGIN,
+                        y + 20,
+                        12,
+                        true,
+                        Page.RIGHT - Page.MARGIN);
+                head.foot(page, "links");
+                return List.of(page);
             }
             wrap(head, page, cope, i * STEP, y + 26);
             square(head, page);
@@ -115,7 +131,7 @@ final class WrapPages {
 
     private static void square(SheetHead head, Page page) {
         double side = SQUARE * TRUE_SIZE;
-        double bottom = Page.HEIGHT - Page.MARGIN - 56;
+        double bottom = FOOT;
         page.box(Page.MARGIN, bottom - side, Page.MARGIN + side, bottom, 0.8);
         page.paragraph(
                 head.text("wrap.square", head.length(SQUARE)),

@@ -166,19 +166,22 @@ public record LinkStrength(LinkCut cut, LinkLoad load, LoadFactors factors) {
         return much > 99 ? "99" : String.format(Locale.ROOT, "%.1f", much);
     }
 
-    /** That of every link of a list whose axle carries its loads, in its order; the others are left out. */
+    /** That of every link of a list whose axle carries its loads, in the order of the vehicle's axles; the others are left out. */
     public static List<LinkStrength> of(Vehicle vehicle, List<LinkCut> cuts) {
         LoadFactors factors = vehicle.build().loads();
         List<LinkStrength> all = new ArrayList<>();
         for (Axle axle : vehicle.axles()) {
-            List<LinkLoad> loads = LinkLoad.of(vehicle, axle.place(), factors).orElse(List.of());
-            for (LinkCut cut : cuts) {
-                if (cut.axle().place() == axle.place()) {
-                    loads.stream()
-                            .filter(load -> load.link().equals(cut.link().name()))
-                            .findFirst()
-                            .ifPresent(load -> all.add(new LinkStrength(cut, load, factors)));
-                }
+            List<LinkCut> ofAxle = cuts.stream()
+                    .filter(cut -> cut.axle().place() == axle.place())
+                    .toList();
+            List<LinkLoad> loads = ofAxle.isEmpty()
+                    ? List.of()
+                    : LinkLoad.of(vehicle, axle.place(), factors).orElse(List.of());
+            for (LinkCut cut : ofAxle) {
+                loads.stream()
+                        .filter(load -> load.link().equals(cut.link().name()))
+                        .findFirst()
+                        .ifPresent(load -> all.add(new LinkStrength(cut, load, factors)));
             }
         }
         return all;

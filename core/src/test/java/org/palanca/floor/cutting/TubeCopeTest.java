@@ -55,6 +55,10 @@ class TubeCopeTest {
             Line axis = new Line(Vector3D.ZERO, Vector3D.PLUS_I, 1e-12);
             Vector3D along = new Vector3D(Math.cos(angle), 0, Math.sin(angle));
             Vector3D inPlane = new Vector3D(-Math.sin(angle), 0, Math.cos(angle));
+            // The tube leans to the front of the other: its skin at 0 looks back, to the blunt angle, and is the longer
+            // there.
+            assertThat(inPlane.getX()).isNegative();
+            assertThat(cope.along(0)).isLessThan(cope.along(Math.PI));
             for (int i = 0; i < 12; i++) {
                 double round = 2 * Math.PI * random.nextDouble();
                 Vector3D place = along.scalarMultiply(cope.along(round))

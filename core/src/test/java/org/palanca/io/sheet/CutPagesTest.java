@@ -23,11 +23,13 @@ import org.junit.jupiter.api.Test;
 import org.palanca.Examples;
 import org.palanca.floor.cutting.LinkCut;
 import org.palanca.floor.cutting.PunchMarks;
+import org.palanca.floor.cutting.TubeCope;
 import org.palanca.io.csv.LinkCsv;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.hardware.BoltWay;
 import org.palanca.vehicle.hardware.LinkEnd;
 import org.palanca.vehicle.hardware.LinkMake;
 import org.palanca.vehicle.hardware.LinkTube;
@@ -176,6 +178,23 @@ class CutPagesTest {
         assertThat(pages(made("lower left", wide)).stream()
                         .filter(page -> page.title().startsWith("Wrap of R-LL")))
                 .hasSize(2);
+    }
+
+    /** A bolt that lies along its link leaves no cut length, and that is said; one at 30 degrees a wrap too tall for a page. */
+    @Test
+    void aSleeveThatLiesAlongTheTubeIsNotCoped() {
+        LinkEnd sleeve = LinkEnd.of(LinkEnd.Kind.BUSHING)
+                .withReach(OptionalDouble.of(inches(1.75)))
+                .withBolt(Optional.of(BoltWay.ALONG));
+        String page = page(made("lower left", make -> make.withFrom(Optional.of(sleeve))), "Rear axle, lower left");
+        assertThat(page)
+                .contains("Saw to –", "at lower frame left, how the tube meets its sleeve: the bolt lies at 1")
+                .doesNotContain("∞", "Infinity");
+        TubeCope slanting = new TubeCope(inches(2.5), inches(2.6), Math.toRadians(30), 0);
+        SheetHead head = new SheetHead(tarn, "some.palanca.json", LocalDate.of(2026, 3, 14), Examples.WORDS);
+        List<Page> wraps = WrapPages.of(head, slanting, "a wrap", "");
+        assertThat(wraps).hasSize(1);
+        assertThat(text(wraps.get(0))).contains("its wrap is taller than the page and is not drawn");
     }
 
     /** The longest level stroke that is no rule of the page's head or foot [dots]: those are as wide as the page's text. */

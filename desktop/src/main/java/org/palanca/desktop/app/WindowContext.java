@@ -3,6 +3,7 @@ package org.palanca.desktop.app;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.value.ObservableValue;
+import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.command.Command;
@@ -48,6 +49,11 @@ record WindowContext(MainWindow window, FileAsker files, ObservableValue<Analysi
     @Override
     public void complain(String text) {
         window.complain(text);
+    }
+
+    @Override
+    public void tell(Message message) {
+        window.tell(message);
     }
 
     @Override

@@ -3,6 +3,7 @@ package org.palanca.desktop.step;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.value.ObservableValue;
+import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.analysis.Analysis;
 import org.palanca.desktop.command.Command;
@@ -30,6 +31,9 @@ public interface StepContext {
 
     /** Says what is wrong with something typed, until the next change. */
     void complain(String text);
+
+    /** Says something above the board until it is dismissed. */
+    void tell(Message message);
 
     /** Asks the user for files. */
     FileAsker files();

@@ -183,7 +183,9 @@ public final class CutListPane extends StepPane {
             try {
                 LinkCsv.write(LinkCut.list(vehicle()), vehicle().build().rules().paint(), rows);
                 SafeFile.write(path, rows.toString().getBytes(StandardCharsets.UTF_8));
-                complain(w.text("make.table_written", path.getFileName().toString()));
+                context()
+                        .tell(Message.of(
+                                "make.table_written", path.getFileName().toString()));
             } catch (IOException e) {
                 complain(w.text("file.cannot_write", path.toString()));
             }

@@ -48,36 +48,12 @@ final class LoadForm {
             }
         });
         FlowPane row = fields.row();
-        factor(
-                row,
-                "brake",
-                now.brake(),
-                v -> new LoadFactors(v, now.drive(), now.corner(), now.bump(), now.kerb(), now.wanted()));
-        factor(
-                row,
-                "drive",
-                now.drive(),
-                v -> new LoadFactors(now.brake(), v, now.corner(), now.bump(), now.kerb(), now.wanted()));
-        factor(
-                row,
-                "corner",
-                now.corner(),
-                v -> new LoadFactors(now.brake(), now.drive(), v, now.bump(), now.kerb(), now.wanted()));
-        factor(
-                row,
-                "bump",
-                now.bump(),
-                v -> new LoadFactors(now.brake(), now.drive(), now.corner(), v, now.kerb(), now.wanted()));
-        factor(
-                row,
-                "kerb",
-                now.kerb(),
-                v -> new LoadFactors(now.brake(), now.drive(), now.corner(), now.bump(), v, now.wanted()));
-        factor(
-                row,
-                "wanted",
-                now.wanted(),
-                v -> new LoadFactors(now.brake(), now.drive(), now.corner(), now.bump(), now.kerb(), v));
+        factor(row, "brake", now.brake(), now::withBrake);
+        factor(row, "drive", now.drive(), now::withDrive);
+        factor(row, "corner", now.corner(), now::withCorner);
+        factor(row, "bump", now.bump(), now::withBump);
+        factor(row, "kerb", now.kerb(), now::withKerb);
+        factor(row, "wanted", now.wanted(), now::withWanted);
         rows.add(row);
         rows.add(Labels.sentence(w.text("strength.caution"), "second"));
         return rows;
