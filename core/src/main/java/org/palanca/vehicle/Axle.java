@@ -8,6 +8,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.geometry.Side;
+import org.palanca.vehicle.bracket.Bracket;
 import org.palanca.vehicle.hardware.BarPath;
 import org.palanca.vehicle.springing.Springing;
 
@@ -233,6 +234,14 @@ public record Axle(
 
     private Vector3D position(Placement.Taped taped, double wheelbase) {
         return new Vector3D(lineX(wheelbase) + taped.ahead(), taped.side().sign() * taped.out(), taped.up());
+    }
+
+    /** The bracket of a mount; a mirrored mount's is its master's. */
+    public Optional<Bracket> bracket(String mountName) {
+        return mount(mountName)
+                .flatMap(mount -> mount.placement() instanceof Placement.MirrorOf mirror
+                        ? mount(mirror.mount()).flatMap(Mount::bracket)
+                        : mount.bracket());
     }
 
     /** The mount that mirrors this one, if any. */

@@ -1,6 +1,8 @@
 package org.palanca.vehicle;
 
 import java.util.List;
+import java.util.Optional;
+import org.palanca.vehicle.bracket.Bracket;
 
 /**
  * A point fixed to one body, where a link end is bolted.
@@ -10,15 +12,17 @@ import java.util.List;
  * @param placement where it is at ride
  * @param holes other places its bolt could go, in the order of the file
  * @param canMove whether it may be put somewhere else: false on what is bought, or welded for good
+ * @param bracket how it is made of plate; of a mirrored mount always empty, since it has its master's
  */
-public record Mount(String name, BodyName body, Placement placement, List<Hole> holes, boolean canMove) {
+public record Mount(
+        String name, BodyName body, Placement placement, List<Hole> holes, boolean canMove, Optional<Bracket> bracket) {
     public Mount {
         holes = List.copyOf(holes);
     }
 
     /** A mount that may be put somewhere else. */
     public Mount(String name, BodyName body, Placement placement, List<Hole> holes) {
-        this(name, body, placement, holes, true);
+        this(name, body, placement, holes, true, Optional.empty());
     }
 
     /** A mount with a single hole. */
@@ -27,15 +31,23 @@ public record Mount(String name, BodyName body, Placement placement, List<Hole> 
     }
 
     public Mount withPlacement(Placement other) {
-        return new Mount(name, body, other, holes, canMove);
+        return new Mount(name, body, other, holes, canMove, bracket);
+    }
+
+    public Mount withHoles(List<Hole> other) {
+        return new Mount(name, body, placement, other, canMove, bracket);
+    }
+
+    public Mount withBracket(Optional<Bracket> other) {
+        return new Mount(name, body, placement, holes, canMove, other);
     }
 
     public Mount withCanMove(boolean other) {
-        return new Mount(name, body, placement, holes, other);
+        return new Mount(name, body, placement, holes, other, bracket);
     }
 
     public Mount withBody(BodyName other) {
-        return new Mount(name, other, placement, holes, canMove);
+        return new Mount(name, other, placement, holes, canMove, bracket);
     }
 
     public boolean onFrame() {

@@ -14,6 +14,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.base.Cases;
 import org.palanca.vehicle.survey.Axis;
 import org.palanca.vehicle.survey.Box;
+import org.palanca.vehicle.work.ServiceMoment;
 
 /**
  * Something with a shape that may be touched, fixed to one body of an axle or to the frame.
@@ -33,28 +34,14 @@ public record Part(
         Form form,
         Set<String> joined,
         Optional<Boolean> canMove,
-        Moment moment) {
+        ServiceMoment moment) {
     public Part {
         joined = Collections.unmodifiableSet(new TreeSet<>(joined));
     }
 
     /** A part that is joined to nothing, and may be moved as its kind usually may. */
     public Part(String name, BodyName body, Kind kind, Form form) {
-        this(name, body, kind, form, Set.of(), Optional.empty(), Moment.RIDE);
-    }
-
-    /** When a service room must be open. */
-    public enum Moment {
-        /** The vehicle on its wheels at ride height. */
-        RIDE,
-        /** The frame on stands, the axle hanging at full droop. */
-        STANDS,
-        /** The same with the wheels off. */
-        WHEELS_OFF;
-
-        public String id() {
-            return name().toLowerCase(Locale.ROOT);
-        }
+        this(name, body, kind, form, Set.of(), Optional.empty(), ServiceMoment.RIDE);
     }
 
     /** What sort of thing it is; each sort has a least clearance of its own in {@link ClearanceRules}. */
@@ -319,7 +306,7 @@ public record Part(
         return new Part(name, body, kind, form, joined, Optional.of(other), moment);
     }
 
-    public Part withMoment(Moment other) {
+    public Part withMoment(ServiceMoment other) {
         return new Part(name, body, kind, form, joined, canMove, other);
     }
 

@@ -119,7 +119,7 @@ final class HardwareForm {
                 fields.optional("yield_mpa", Quantity.STRESS, LinkTube::yield));
     }
 
-    private static Ears ears(Fields<Ears> fields) {
+    static Ears ears(Fields<Ears> fields) {
         return new Ears(
                 fields.length("gap_mm", Ears::gap),
                 fields.length("thickness_mm", Ears::thickness),

@@ -18,6 +18,7 @@ import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Placement;
 import org.palanca.vehicle.Steering;
 import org.palanca.vehicle.SuspensionType;
+import org.palanca.vehicle.bracket.Bracket;
 import org.palanca.vehicle.hardware.LinkMake;
 
 /** What holds an axle: mounts, links, joints, leaf springs and steering. */
@@ -58,7 +59,8 @@ final class LinkageForm {
         Placement placement = fields.inline(LinkageForm::placement, Mount::placement);
         boolean canMove = fields.flag("can_move", true, Mount::canMove);
         List<Hole> holes = fields.namedIfAny("holes", LinkageForm::hole, Hole::name, Mount::holes);
-        return new Mount(fields.name(), body, placement, holes, canMove);
+        Optional<Bracket> bracket = fields.partIfAny("bracket", BracketForm::bracket, Mount::bracket);
+        return new Mount(fields.name(), body, placement, holes, canMove, bracket);
     }
 
     private static Hole hole(Fields<Hole> fields) {

@@ -13,6 +13,7 @@ import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.ClearanceRules;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.survey.Axis;
+import org.palanca.vehicle.work.ServiceMoment;
 
 /** Things with shapes, and how much room must stay between them. Coordinates lie flat in one list. */
 final class PartForm {
@@ -30,7 +31,7 @@ final class PartForm {
         Part.Kind kind = fields.constant("class", Part.Kind.class, Part::kind);
         Set<String> joined = fields.value("joined", Form.sorted(Form.TEXT), Set.of(), Part::joined);
         Optional<Boolean> canMove = fields.optional("can_move", Form.FLAG, Part::canMove);
-        Part.Moment moment = fields.constant("moment", Part.Moment.RIDE, Part::moment);
+        ServiceMoment moment = fields.constant("moment", ServiceMoment.RIDE, Part::moment);
         return new Part(name, body, kind, fields.inline(PartForm::form, Part::form), joined, canMove, moment);
     }
 

@@ -15,6 +15,7 @@ import org.palanca.vehicle.LinkHardware;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.Wishbone;
 import org.palanca.vehicle.hardware.BarPath;
+import org.palanca.vehicle.hardware.LinkEnd;
 import org.palanca.vehicle.hardware.LinkTube;
 
 /**
@@ -22,9 +23,6 @@ import org.palanca.vehicle.hardware.LinkTube;
  * pins as its weight, or whatever pushes it, wants: then it is there in every way that it can lie.
  */
 final class BarSolid {
-    /** A jam nut and a joint's head reach out to this part of the way from its ball to its shank. */
-    static final double NUT = 0.55;
-
     /** A bar that turns over is laid down so often that each way lies within this part of its radius from the next. */
     private static final double APART = 0.5;
 
@@ -32,6 +30,7 @@ final class BarSolid {
     private final Carrier carrier;
     private final double radius;
     private final double[] reach;
+    private final double[] head;
     private final List<Double> ways;
     private final Axes axes;
 
@@ -40,12 +39,14 @@ final class BarSolid {
         static final Axes OWN = new Axes(Vector3D.ZERO, Vector3D.PLUS_I, Vector3D.PLUS_J);
     }
 
-    private BarSolid(BarPath path, Carrier carrier, Axes axes, double radius, double[] reach, List<Double> ways) {
+    private BarSolid(
+            BarPath path, Carrier carrier, Axes axes, double radius, double[] reach, double[] head, List<Double> ways) {
         this.path = path;
         this.carrier = carrier;
         this.axes = axes;
         this.radius = radius;
         this.reach = reach;
+        this.head = head;
         this.ways = ways;
     }
 
@@ -57,6 +58,10 @@ final class BarSolid {
         BarPath path = axle.path(link, vehicle.wheelbase());
         double radius = tube.outside() / 2;
         double[] reach = {reach(hardware, link, true), reach(hardware, link, false)};
+        double[] head = {
+            hardware.end(link, true).headRadius().orElse(LinkEnd.HEAD * reach[0]),
+            hardware.end(link, false).headRadius().orElse(LinkEnd.HEAD * reach[1])
+        };
         Optional<Wishbone> arm = Wishbone.of(axle).stream()
                 .filter(one -> one.legs().contains(link))
                 .filter(one -> model.bodyIndex(one.body()).isPresent())
@@ -69,7 +74,7 @@ final class BarSolid {
                     axle.position(link.to(), vehicle.wheelbase()).subtract(pin).normalize();
             Vector3D out = link.make().shape().map(shape -> shape.out(along)).orElseGet(along::orthogonal);
             Axes axes = new Axes(pin.subtract(model.originAtRide(body)), along, out);
-            return new BarSolid(path, new Carrier.Moving(body), axes, radius, reach, List.of(0.0));
+            return new BarSolid(path, new Carrier.Moving(body), axes, radius, reach, head, List.of(0.0));
         }
         Carrier.Anchor from = new Carrier.Anchor.AtMount(axle.mountIndex(link.from()));
         Optional<BarTurn> turn = BarTurn.of(vehicle, axle, link);
@@ -78,7 +83,7 @@ final class BarSolid {
         List<Double> ways = turn.map(bent -> ways(
                         -bent.free(vehicle, axle, -1), bent.free(vehicle, axle, 1), APART * radius / path.offset()))
                 .orElse(List.of(0.0));
-        return new BarSolid(path, carrier, Axes.OWN, radius, reach, ways);
+        return new BarSolid(path, carrier, Axes.OWN, radius, reach, head, ways);
     }
 
     /** From the pin to where a link's thread begins, or its tube ends [m]; as usual where that is not known. */
@@ -117,11 +122,16 @@ final class BarSolid {
     /** The joint at its first or its second mount, with its jam nut. */
     Solid joint(boolean first) {
         double size = reach[first ? 0 : 1];
+        double round = head[first ? 0 : 1];
         Vector2D pin = first ? Vector2D.ZERO : new Vector2D(path.pinToPin(), 0);
         Vector2D inward = first ? path.way(0) : path.way(path.bends()).negate();
         List<Convex> pieces = new ArrayList<>();
         for (double way : ways) {
-            pieces.add(Convex.capsule(place(pin, way), place(pin.add(size, inward), way), NUT * size));
+            // A sleeve is as round as far as it reaches; a joint goes on to its thread.
+            pieces.add(
+                    round < size
+                            ? Convex.capsule(place(pin, way), place(pin.add(size, inward), way), round)
+                            : Convex.ball(place(pin, way), round));
         }
         return Solid.of(pieces);
     }

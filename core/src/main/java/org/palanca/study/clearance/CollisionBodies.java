@@ -114,7 +114,7 @@ public final class CollisionBodies {
                 }
                 Vector3D at = axle.position(mount.name(), vehicle.wheelbase()).subtract(model.originAtRide(body));
                 Solid joint =
-                        one(Convex.ball(at, BarSolid.NUT * vehicle.hardware().eyeToShank()));
+                        one(Convex.ball(at, LinkEnd.HEAD * vehicle.hardware().eyeToShank()));
                 if (gap.between(thing.solid(), new BodyFrame(), joint, new BodyFrame()) < 0) {
                     belongs.add(mount.name());
                 }

@@ -5,6 +5,7 @@ import java.util.Set;
 import org.palanca.base.solid.Solid;
 import org.palanca.base.words.Message;
 import org.palanca.vehicle.Part;
+import org.palanca.vehicle.work.ServiceMoment;
 
 /**
  * Something that may touch something else.
@@ -26,7 +27,7 @@ public record CollisionBody(
         Solid solid,
         Set<String> belongs,
         Set<String> joined,
-        Part.Moment moment) {
+        ServiceMoment moment) {
     public CollisionBody {
         belongs = Set.copyOf(belongs);
         joined = Set.copyOf(joined);
@@ -35,7 +36,7 @@ public record CollisionBody(
     /** A thing that was measured and is joined to nothing. */
     public CollisionBody(
             CollisionId id, Message name, Part.Kind kind, Carrier carrier, Solid solid, Set<String> belongs) {
-        this(id, name, kind, carrier, solid, belongs, Set.of(), Part.Moment.RIDE);
+        this(id, name, kind, carrier, solid, belongs, Set.of(), ServiceMoment.RIDE);
     }
 
     CollisionBody withBelongs(Set<String> other) {

@@ -23,6 +23,7 @@ import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.survey.Box;
 import org.palanca.vehicle.survey.Support;
+import org.palanca.vehicle.work.ServiceMoment;
 
 /**
  * Two things that share room where they may not: parts of one body, which no travel ever moves against each other; mounts
@@ -50,7 +51,7 @@ public record Overlap(Message one, Message other, double depth, Rule rule, Wheel
         /** A stand or strap takes up that room while the vehicle stands on it. */
         SUPPORT;
 
-        private static Rule of(Part.Moment moment) {
+        private static Rule of(ServiceMoment moment) {
             return switch (moment) {
                 case RIDE -> SERVICE_RIDE;
                 case STANDS -> SERVICE_STANDS;

@@ -261,7 +261,7 @@ public final class VehicleInState {
             Vector3D off = axle.position(hole, plan.wheelbase()).subtract(before);
             holes.add(new Hole(hole.name(), taped(axle.place(), now.add(turned(model, mount.body(), off)))));
         }
-        return new Mount(mount.name(), mount.body(), taped(axle.place(), now), holes, mount.canMove());
+        return mount.withPlacement(taped(axle.place(), now)).withHoles(holes);
     }
 
     private Vector3D now(Axle axle, AxleModel model, String mount) {

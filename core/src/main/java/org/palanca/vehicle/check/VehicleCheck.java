@@ -187,6 +187,12 @@ public final class VehicleCheck {
                 broken.add(mount.name());
                 findings.add(Finding.error(at + "/mounts/" + mount.name() + "/mirror_of", message));
             });
+            if (mount.placement() instanceof Placement.MirrorOf mirror
+                    && mount.bracket().isPresent()) {
+                findings.add(Finding.warning(
+                        at + "/mounts/" + mount.name() + "/bracket",
+                        Message.of("check.bracket_of_mirror", mount.name(), mirror.mount())));
+            }
         }
         findings.addAll(WishboneCheck.of(
                 axle,

@@ -27,8 +27,7 @@ public final class HoleMoves {
             free = name + " " + n;
         }
         holes.add(new Hole(free, mount.placement()));
-        return vehicle.withAxle(
-                axle.withMount(new Mount(mount.name(), mount.body(), mount.placement(), holes, mount.canMove())));
+        return vehicle.withAxle(axle.withMount(mount.withHoles(holes)));
     }
 
     /**
@@ -46,7 +45,7 @@ public final class HoleMoves {
                 .placement();
         List<Hole> holes = new ArrayList<>(mount.holes());
         holes.replaceAll(one -> one.name().equals(hole) ? new Hole(hole, mount.placement()) : one);
-        return vehicle.withAxle(axle.withMount(new Mount(mount.name(), mount.body(), there, holes, mount.canMove())));
+        return vehicle.withAxle(axle.withMount(mount.withPlacement(there).withHoles(holes)));
     }
 
     private static boolean taken(List<Hole> holes, String name) {

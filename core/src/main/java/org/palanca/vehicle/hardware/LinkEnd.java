@@ -27,6 +27,9 @@ public record LinkEnd(
         OptionalDouble width,
         Optional<Ears> ears,
         Optional<BoltWay> bolt) {
+    /** A jam nut and a joint's head reach out to this part of the way from its ball to its shank. */
+    public static final double HEAD = 0.55;
+
     /** What an end can be. */
     public enum Kind {
         ROD_END(true, true),
@@ -102,6 +105,18 @@ public record LinkEnd(
 
     public LinkEnd withBolt(Optional<BoltWay> other) {
         return new LinkEnd(kind, name, reach, shank, misalignment, width, ears, other);
+    }
+
+    /**
+     * How far it reaches out round its pin [m]: a sleeve or cup to where the tube is coped to it, a joint's head and jam nut to an
+     * ordinary part of the way to its thread (common practice, no source); empty where its reach is not known.
+     */
+    public OptionalDouble headRadius() {
+        if (reach.isEmpty()) {
+            return reach;
+        }
+        boolean sleeve = kind == Kind.CUP || kind == Kind.BUSHING;
+        return sleeve ? reach : OptionalDouble.of(HEAD * reach.getAsDouble());
     }
 
     /** The same with its thread cut the other way, where it has one. */

@@ -78,7 +78,7 @@ final class SpringingHangers {
 
     private Mount on(Mount mount, Linkage other) {
         BodyName body = body(mount, other);
-        return new Mount(mount.name(), body, mount.placement(), mount.holes(), mount.canMove());
+        return mount.withBody(body);
     }
 
     /** The body that carries the wheel in the other linkage, for what was on the one that carries it here. */

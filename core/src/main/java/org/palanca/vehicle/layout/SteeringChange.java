@@ -76,11 +76,7 @@ public final class SteeringChange {
         for (Mount mount : old.mounts()) {
             boolean ofSteering = before.contains(mount.name()) && !after.contains(mount.name());
             if (!MOVED.contains(mount.body()) && !ofSteering) {
-                mounts.add(
-                        live && mount.body().isKnuckle()
-                                ? new Mount(
-                                        mount.name(), BodyName.AXLE, mount.placement(), mount.holes(), mount.canMove())
-                                : mount);
+                mounts.add(live && mount.body().isKnuckle() ? mount.withBody(BodyName.AXLE) : mount);
             }
         }
         return new Linkage(old.type(), mounts, links, joints, old.leaves(), Optional.empty());

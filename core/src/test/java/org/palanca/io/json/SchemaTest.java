@@ -45,6 +45,17 @@ class SchemaTest {
             tarn-4 | /axles/rear/mounts/upper frame left/can_move | false
             tarn-4 | /axles/rear/mounts/upper frame left/holes | {"low": {"x_mm": -1800, "y_mm": 390, "z_mm": 600}}
             tarn-4 | /axles/rear/mounts/upper frame left/holes | {"low": {"behind_mm": 9, "side": "right", "out_mm": 390, "up_mm": 600}}
+            tarn-4 | /axles/rear/mounts/upper frame left/bracket | {"form": "clevis", "seat": {"face": "up", "distance_mm": 60, "wall_mm": 3}, "edge_mm": 20, "foot_mm": 80, "shift_mm": 5, "material": "A36", "locating": true, "bolt_out": "in", "bolt_out_when": "ride"}
+            tarn-4 | /axles/rear/mounts/upper frame left/bracket | {"form": "folded", "seat": {"tube_mm": 76, "along": "across", "clock_deg": 90, "distance_mm": 80}, "bend_radius_mm": 8, "k_factor": 0.4, "ears": {"gap_mm": 60, "thickness_mm": 6, "bolt_mm": 14, "hole_mm": 16}, "bolt": "across", "bolt_out": "out", "bolt_out_when": "wheels_off"}
+            tarn-4 | /axles/rear/mounts/upper frame left/bracket | {"form": "ears", "seat": {"tube_mm": 76, "along": "along", "clock_deg": 90, "distance_mm": 80}, "bolt": "along", "bolt_out": "ahead"}
+            tarn-4 | /axles/rear/mounts/upper frame left/bracket | {"form": "ears", "seat": {"tube_mm": 76, "along": "upright", "clock_deg": 90, "distance_mm": 80}, "bolt": "upright", "bolt_out": "behind"}
+            tarn-4 | /axles/rear/mounts/upper frame left/bracket | {"form": "ears", "bolt_out": "up"}
+            tarn-4 | /axles/rear/mounts/upper frame left/bracket | {"form": "ears", "bolt_out": "down"}
+            tarn-4 | /axles/rear/mounts/upper frame left/bracket | {"form": "ears", "seat": {"face": "ahead", "distance_mm": 60}}
+            tarn-4 | /axles/rear/mounts/upper frame left/bracket | {"form": "ears", "seat": {"face": "behind", "distance_mm": 60}}
+            tarn-4 | /axles/rear/mounts/upper frame left/bracket | {"form": "ears", "seat": {"face": "out", "distance_mm": 60}}
+            tarn-4 | /axles/rear/mounts/upper frame left/bracket | {"form": "ears", "seat": {"face": "in", "distance_mm": 60}}
+            tarn-4 | /axles/rear/mounts/upper frame left/bracket | {"form": "ears", "seat": {"face": "down", "distance_mm": 60}}
             tarn-4 | /build/found/- | {"axle": "front", "mount": "lower frame right", "readings": []}
             tarn-4 | /build/placing | {"tolerance_mm": 4, "hole_mm": 14, "bolt_mm": 13, "off_floor": true}
             tarn-4 | /build/axles/rear/driveline/joints | "one"
@@ -75,6 +86,7 @@ class SchemaTest {
     private static final Set<String> LEFT_OUT = Set.of(
             "/$defs/built_axle/properties/driveline/properties/joints two",
             "/$defs/part/properties/moment ride",
+            "/$defs/bracket/properties/bolt_out_when stands",
             "/$defs/readings/items/properties/instrument tape",
             "/$defs/readings/items/properties/instrument angle_finder",
             "/$defs/readings/items/properties/instrument plumb_bob",

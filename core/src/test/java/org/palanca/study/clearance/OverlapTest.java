@@ -22,6 +22,7 @@ import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.survey.Box;
 import org.palanca.vehicle.survey.Support;
 import org.palanca.vehicle.survey.Survey;
+import org.palanca.vehicle.work.ServiceMoment;
 
 /** What is fixed to one body is compared where it is, and a service room at its own moment. */
 class OverlapTest {
@@ -89,7 +90,7 @@ class OverlapTest {
     void aServiceRoomIsLookedAtAtItsMomentOnly() {
         Part room = box("hub puller", BodyName.FRAME, Part.Kind.SERVICE, new Box(-2.75, -2.6, 0.85, 1.1, 0.1, 0.5));
         assertThat(said(with(room))).anyMatch(text -> text.contains("left tyre") && text.contains("at ride"));
-        Part off = room.withMoment(Part.Moment.WHEELS_OFF);
+        Part off = room.withMoment(ServiceMoment.WHEELS_OFF);
         assertThat(said(with(off))).noneMatch(text -> text.contains("tyre"));
         for (TravelEnd.Way way : TravelEnd.Way.values()) {
             TravelEnd before = TravelEnd.of(limits(Examples.tarn()), way, 0);

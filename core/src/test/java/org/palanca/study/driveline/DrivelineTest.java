@@ -28,6 +28,7 @@ import org.palanca.vehicle.Part;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.survey.Box;
+import org.palanca.vehicle.work.ServiceMoment;
 
 /** Joints against the published closed form and against yokes and crosses turned in space. */
 class DrivelineTest {
@@ -307,7 +308,7 @@ class DrivelineTest {
                 floor.form(),
                 Set.of("differential"),
                 Optional.empty(),
-                Part.Moment.RIDE);
+                ServiceMoment.RIDE);
         assertThat(DifferentialRoom.of(hung(hung, around -> around.withParts(List.of(joined))), AxlePlace.REAR))
                 .noneMatch(one -> Examples.WORDS.text(one.message()).contains("floor"));
     }

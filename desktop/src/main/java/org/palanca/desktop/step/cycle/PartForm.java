@@ -26,6 +26,7 @@ import org.palanca.vehicle.Part;
 import org.palanca.vehicle.PartRef;
 import org.palanca.vehicle.Surroundings;
 import org.palanca.vehicle.survey.Box;
+import org.palanca.vehicle.work.ServiceMoment;
 
 /** The fields of one thing that may be touched: what it is, what it is fixed to, and where it is. */
 final class PartForm {
@@ -121,9 +122,9 @@ final class PartForm {
 
     /** When a service room must be open. */
     private Node moment(Part part, int index) {
-        ComboBox<Part.Moment> moment = new ComboBox<>();
+        ComboBox<ServiceMoment> moment = new ComboBox<>();
         moment.setId("part-moment-" + index);
-        moment.getItems().setAll(Part.Moment.values());
+        moment.getItems().setAll(ServiceMoment.values());
         moment.setConverter(Choices.names(pane::words, one -> "part.moment." + one.id()));
         moment.setValue(part.moment());
         moment.setOnAction(event -> replace(part.withMoment(moment.getValue())));

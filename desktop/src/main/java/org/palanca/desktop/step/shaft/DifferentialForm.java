@@ -17,6 +17,7 @@ import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Differential;
 import org.palanca.vehicle.Part;
 import org.palanca.vehicle.survey.Axis;
+import org.palanca.vehicle.work.ServiceMoment;
 
 /** The fields of a differential that hangs in the frame: its place, its pinion, its flanges, and what it is hung by. */
 final class DifferentialForm {
@@ -80,7 +81,7 @@ final class DifferentialForm {
                     new Part.TubeForm(List.of(onGrid), ACCESS, OptionalDouble.empty()),
                     Set.of("differential"),
                     Optional.empty(),
-                    Part.Moment.RIDE));
+                    ServiceMoment.RIDE));
             pane.set(pane.around().withParts(parts));
         }));
     }
