@@ -16,12 +16,16 @@ import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.bracket.Bracket;
+import org.palanca.vehicle.bracket.Way;
 import org.palanca.vehicle.hardware.Ears;
 
 /** Makes the plates of one bracket, and says what is wrong with them. */
 final class BracketMaker {
     /** Of a bolt that slants more than this an ear's foot has to be bevelled, and no back fits [rad]. */
     private static final double LEVEL = Math.toRadians(1);
+
+    /** A bolt comes out along itself, to within this [rad]. */
+    private static final double OUT = Math.toRadians(45);
 
     /** Ears that stand taller than so many feet want something beside them: common practice, no source. */
     private static final double TALL = 1.5;
@@ -63,8 +67,27 @@ final class BracketMaker {
                 : new Made(bolted.orElseThrow(), ears.get(), ground.get()).plan();
     }
 
+    /** Room for the bolt to come out; empty where nobody said which way, or where that is not along it, which is remarked. */
+    private Optional<BoltRoom> boltRoom(Bolted bolted, Ears ears) {
+        if (bracket.out().isEmpty()) {
+            remarks.note(Message.of("bracket.note.out"));
+            return Optional.empty();
+        }
+        Way way = bracket.out().get();
+        double along = way.direction(at.getY()).dotProduct(bolted.bolt());
+        if (Math.abs(along) < Math.cos(OUT)) {
+            remarks.fault(Message.of("bracket.fault.out", mount.name(), Message.of("bracket.way." + way.id())));
+            return Optional.empty();
+        }
+        return Optional.of(BoltRoom.of(
+                ears, BoltChoice.of(ears), at, bolted.bolt().scalarMultiply(Math.signum(along)), bracket.when()));
+    }
+
     private BracketPlan plan(
             Optional<Bolted> bolted, List<PlacedPlate> ears, Optional<PlacedPlate> back, List<FlatPart> parts) {
+        Optional<BoltRoom> room = ears.isEmpty()
+                ? Optional.empty()
+                : bolted.flatMap(one -> one.ears().flatMap(made -> boltRoom(one, made)));
         return new BracketPlan(
                 new MountRef(axle.place(), mount.name()),
                 bracket,
@@ -72,6 +95,7 @@ final class BracketMaker {
                 bolted.flatMap(Bolted::ears).map(BoltChoice::of),
                 ears,
                 back,
+                room,
                 parts,
                 remarks.missing(),
                 remarks.faults(),
@@ -353,9 +377,6 @@ final class BracketMaker {
             }
             if (!bolted.link() && bracket.bolt().isEmpty()) {
                 remarks.note(Message.of("bracket.note.bolt_way"));
-            }
-            if (bracket.out().isEmpty()) {
-                remarks.note(Message.of("bracket.note.out"));
             }
             if (bracket.material().isEmpty()) {
                 remarks.note(Message.of("bracket.note.material"));

@@ -18,6 +18,7 @@ import org.palanca.vehicle.bracket.Bracket;
  * @param bolt that goes through; empty where its ears are not known
  * @param ears where they stand, the one that the bolt points to first; empty where they can't be made
  * @param back where the back stands; empty where there is none
+ * @param boltRoom that has to be open for its bolt to come out; empty where nobody said which way
  * @param parts as they are cut; empty where something is missing
  * @param missing what has to be known for a plate to be cut
  * @param faults what is wrong with it
@@ -30,6 +31,7 @@ public record BracketPlan(
         Optional<BoltChoice> bolt,
         List<PlacedPlate> ears,
         Optional<PlacedPlate> back,
+        Optional<BoltRoom> boltRoom,
         List<FlatPart> parts,
         List<Message> missing,
         List<Message> faults,

@@ -107,7 +107,7 @@ final class CandidateChanges {
                         .flatMap(part -> DescribedPart.find(vehicle, place, part))
                         .ifPresent(this::described);
             case LINK, JOINT -> axle.link(name).ifPresent(this::link);
-            case EARS -> mount(name, Message.of("thing.mount", name), LARGE);
+            case EARS, BACK, BOLT_ROOM -> mount(name, Message.of("thing.mount", name), LARGE);
             case SHOCK ->
                 axle.springing().shock(name).ifPresent(shock -> {
                     mount(shock.upper(), Message.of("thing.mount", shock.upper()), SMALL);

@@ -13,6 +13,7 @@ import org.palanca.base.solid.Gap;
 import org.palanca.base.solid.Solid;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
+import org.palanca.floor.plate.BracketPlan;
 import org.palanca.mechanism.axle.AxleMechanism;
 import org.palanca.mechanism.axle.JointBolts;
 import org.palanca.result.catalogue.AxleModel;
@@ -74,6 +75,9 @@ public final class CollisionBodies {
     private final Axle axle;
     private final List<CollisionBody> things = new ArrayList<>();
 
+    /** Mounts whose brackets are made of plates that are told. */
+    private final Set<String> brackets = new HashSet<>();
+
     private CollisionBodies(AxleModel model) {
         this.model = model;
         vehicle = model.vehicle();
@@ -89,6 +93,7 @@ public final class CollisionBodies {
         if (!axleHousingDescribed(model)) {
             all.housing();
         }
+        all.brackets();
         all.links();
         all.things.addAll(Arms.of(model));
         all.things.addAll(UprightSolid.of(model));
@@ -103,6 +108,10 @@ public final class CollisionBodies {
         Gap gap = new Gap();
         List<CollisionBody> all = new ArrayList<>();
         for (CollisionBody thing : things) {
+            if (thing.sort() == Sort.BACK || thing.sort() == Sort.BOLT_ROOM) {
+                all.add(thing);
+                continue;
+            }
             Set<String> belongs = new HashSet<>(thing.belongs());
             for (Mount mount : axle.mounts()) {
                 int body = model.bodyIndex(mount.body()).orElseThrow();
@@ -116,7 +125,8 @@ public final class CollisionBodies {
                 Solid joint =
                         one(Convex.ball(at, LinkEnd.HEAD * vehicle.hardware().eyeToShank()));
                 if (gap.between(thing.solid(), new BodyFrame(), joint, new BodyFrame()) < 0) {
-                    belongs.add(mount.name());
+                    // Where a bracket tells what it is welded on, only the joint's head is in its place.
+                    belongs.add(brackets.contains(mount.name()) ? head(mount.name()) : mount.name());
                 }
             }
             all.add(thing.withBelongs(belongs));
@@ -231,15 +241,17 @@ public final class CollisionBodies {
     private void links() {
         for (Link link : axle.links()) {
             BarSolid bar = BarSolid.of(model, link);
-            link(link, Sort.LINK.of(link.name()), Message.of("thing.link", link.name()), bar, bar.tube());
+            link(Sort.LINK.of(link.name()), Message.of("thing.link", link.name()), bar, bar.tube(), belongs(link));
             for (boolean first : new boolean[] {true, false}) {
                 String mount = first ? link.from() : link.to();
+                Set<String> belongs = belongs(link);
+                belongs.add(head(mount));
                 link(
-                        link,
                         CollisionId.joint(link.name(), first),
                         Message.of("thing.joint", mount),
                         bar,
-                        bar.joint(first));
+                        bar.joint(first),
+                        belongs);
             }
         }
         JointBolts bolts = JointBolts.of(axle, vehicle.wheelbase());
@@ -248,8 +260,27 @@ public final class CollisionBodies {
         }
     }
 
-    private void link(Link link, CollisionId id, Message name, BarSolid bar, Solid solid) {
-        add(id, name, Part.Kind.MOVING, bar.carrier(), solid, link.from(), link.to(), link.name());
+    private void link(CollisionId id, Message name, BarSolid bar, Solid solid, Set<String> belongs) {
+        things.add(new CollisionBody(id, name, Part.Kind.MOVING, bar.carrier(), solid, belongs));
+    }
+
+    private static Set<String> belongs(Link link) {
+        return new HashSet<>(Set.of(link.from(), link.to(), link.name()));
+    }
+
+    /** What the head of a joint belongs to, and not its link. */
+    private static String head(String mount) {
+        return "head at " + mount;
+    }
+
+    private void brackets() {
+        for (BracketPlan plan : BracketPlan.of(vehicle, axle)) {
+            BracketBodies bodies = BracketBodies.of(model, plan);
+            if (!bodies.all().isEmpty()) {
+                brackets.add(plan.mount().mount());
+                things.addAll(bodies.all());
+            }
+        }
     }
 
     /** The ears of a bracket: as described, or else round the joint. */

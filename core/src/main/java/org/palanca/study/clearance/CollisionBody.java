@@ -70,8 +70,11 @@ public record CollisionBody(
 
     /** Whether the two could ever meet: they move against each other and are not bolted together. */
     boolean mayMeet(CollisionBody other) {
-        return !carrier.equals(other.carrier())
-                && belongs.stream().noneMatch(other.belongs()::contains)
-                && !joinedTo(other);
+        return !carrier.equals(other.carrier()) && !belongsWith(other) && !joinedTo(other);
+    }
+
+    /** Whether both are bolted to one thing. */
+    boolean belongsWith(CollisionBody other) {
+        return belongs.stream().anyMatch(other.belongs()::contains);
     }
 }

@@ -22,6 +22,10 @@ public record CollisionId(Sort sort, String subject, String end) {
         JOINT,
         /** The bracket ears at a mount. */
         EARS,
+        /** The plate behind the joint in a bracket. */
+        BACK,
+        /** Room that a bolt is drawn out through, and a wrench put on it. */
+        BOLT_ROOM,
         /** An arm, lever, leaf spring, rack, ram or bar. */
         ARM,
         SHOCK,
@@ -61,7 +65,7 @@ public record CollisionId(Sort sort, String subject, String end) {
         return switch (sort) {
             case PART -> Optional.of(PartRef.part(subject));
             case OBSTACLE -> Optional.of(PartRef.obstacle(subject));
-            case LINK, JOINT, EARS, ARM, SHOCK, TYRE, HOUSING, SHAFT, RAIL, GROUND -> Optional.empty();
+            case LINK, JOINT, EARS, BACK, BOLT_ROOM, ARM, SHOCK, TYRE, HOUSING, SHAFT, RAIL, GROUND -> Optional.empty();
         };
     }
 

@@ -56,7 +56,7 @@ public final class Nearest {
 
     /** What is moved along with a mount: its ears, and each link and shock that is bolted there, with its joints. */
     public static Predicate<CollisionBody> boltedAt(Axle axle, String mount) {
-        Set<CollisionId> ids = new HashSet<>(Set.of(Sort.EARS.of(mount)));
+        Set<CollisionId> ids = new HashSet<>(Set.of(Sort.EARS.of(mount), Sort.BACK.of(mount)));
         for (Link link : axle.links()) {
             if (link.from().equals(mount) || link.to().equals(mount)) {
                 ids.addAll(List.of(

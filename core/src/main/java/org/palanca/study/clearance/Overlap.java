@@ -120,7 +120,8 @@ public record Overlap(Message one, Message other, double depth, Rule rule, Wheel
             mountsInside();
             supports();
             for (CollisionBody thing : things) {
-                if (thing.kind() == Part.Kind.SERVICE && own.contains(thing.subject())) {
+                boolean asked = own.contains(thing.subject()) || thing.sort() == CollisionId.Sort.BOLT_ROOM;
+                if (thing.kind() == Part.Kind.SERVICE && asked) {
                     service(thing, envelope);
                 }
             }
@@ -150,7 +151,8 @@ public record Overlap(Message one, Message other, double depth, Rule rule, Wheel
         private boolean solidBody(CollisionBody thing) {
             boolean filled =
                     thing.kind() == Part.Kind.TYRE && axle.wheels().rim().isEmpty();
-            return thing.sort() != CollisionId.Sort.EARS && !filled;
+            boolean bracket = thing.sort() == CollisionId.Sort.EARS || thing.sort() == CollisionId.Sort.BACK;
+            return !bracket && !filled;
         }
 
         /** Brackets and trusses of the shop's own are welded round the housing. */
@@ -202,7 +204,8 @@ public record Overlap(Message one, Message other, double depth, Rule rule, Wheel
                         && thing.kind() != Part.Kind.SERVICE
                         && !(thing.carrier() instanceof Carrier.Ground)
                         && !(rule == Rule.SERVICE_WHEELS_OFF && thing.kind() == Part.Kind.TYRE)
-                        && !room.joinedTo(thing);
+                        && !room.joinedTo(thing)
+                        && !room.belongsWith(thing);
                 if (there) {
                     double depth = -room(room, place(room), thing, place(thing));
                     if (depth > TOUCH) {

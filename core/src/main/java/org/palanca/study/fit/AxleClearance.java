@@ -70,8 +70,11 @@ public final class AxleClearance {
 
     /** Brackets are welded where the links want them. */
     private boolean ears(Clearances.Pair pair) {
-        return thing(pair.one()).sort() == CollisionId.Sort.EARS
-                || thing(pair.other()).sort() == CollisionId.Sort.EARS;
+        return bracket(thing(pair.one())) || bracket(thing(pair.other()));
+    }
+
+    private static boolean bracket(CollisionBody thing) {
+        return thing.sort() == CollisionId.Sort.EARS || thing.sort() == CollisionId.Sort.BACK;
     }
 
     private CollisionBody thing(int index) {
