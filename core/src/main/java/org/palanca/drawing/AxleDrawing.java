@@ -47,6 +47,7 @@ public final class AxleDrawing {
             drawing.housing(model);
         }
         new BodyDrawing(model, drawing.shapes).draw();
+        BracketDrawing.draw(model, drawing.shapes);
         links(model, drawing.shapes);
         drawing.barrels(model);
         drawing.marks(model);

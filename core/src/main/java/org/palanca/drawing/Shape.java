@@ -25,6 +25,8 @@ public sealed interface Shape {
         /** A moving part that is neither housing nor link. */
         BODY,
         LINK,
+        /** A plate of a bracket. */
+        PLATE,
         /** A shock, stop or strap between its mounts. */
         SHOCK,
         /** What turns the wheels, with its joints. */

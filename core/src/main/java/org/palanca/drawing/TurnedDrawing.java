@@ -72,6 +72,7 @@ public final class TurnedDrawing implements Scriber {
                 drawing.housing(model);
             }
             new BodyDrawing(model, drawing).draw();
+            BracketDrawing.draw(model, drawing);
             AxleDrawing.links(model, drawing);
             ShaftDrawing.draw(model, drawing);
             drawing.barrels(model);

@@ -13,6 +13,7 @@ import org.palanca.vehicle.hardware.Stock;
 import org.palanca.vehicle.housing.Housing;
 import org.palanca.vehicle.housing.HousingSize;
 import org.palanca.vehicle.survey.Survey;
+import org.palanca.vehicle.work.IssuedPlate;
 import org.palanca.vehicle.work.StepEntry;
 
 /**
@@ -29,6 +30,7 @@ import org.palanca.vehicle.work.StepEntry;
  * @param weights what the wheels of each axle carry, where they were weighed
  * @param stock what tube and bar there is to saw from
  * @param loads what the links are asked to bear
+ * @param issued plates whose drawings went out to be cut, the first first
  */
 public record Build(
         Survey survey,
@@ -41,7 +43,8 @@ public record Build(
         PlacingLimits placing,
         Map<AxlePlace, Weights> weights,
         Stock stock,
-        LoadFactors loads) {
+        LoadFactors loads,
+        List<IssuedPlate> issued) {
     /** Nothing measured, nothing done. */
     public static final Build NONE = new Build(
             Survey.NONE,
@@ -54,7 +57,8 @@ public record Build(
             PlacingLimits.COMMON,
             Map.of(),
             Stock.COMMON,
-            LoadFactors.COMMON);
+            LoadFactors.COMMON,
+            List.of());
 
     public Build {
         surroundings = copy(surroundings);
@@ -63,6 +67,7 @@ public record Build(
         found = List.copyOf(found);
         log = List.copyOf(log);
         notes = List.copyOf(notes);
+        issued = List.copyOf(issued);
     }
 
     private static <T> Map<AxlePlace, T> copy(Map<AxlePlace, T> map) {
@@ -85,15 +90,26 @@ public record Build(
     }
 
     public Build withSurvey(Survey other) {
-        return new Build(other, surroundings, housings, found, log, notes, rules, placing, weights, stock, loads);
+        return new Build(
+                other, surroundings, housings, found, log, notes, rules, placing, weights, stock, loads, issued);
     }
 
     public Build withStock(Stock other) {
-        return new Build(survey, surroundings, housings, found, log, notes, rules, placing, weights, other, loads);
+        return new Build(
+                survey, surroundings, housings, found, log, notes, rules, placing, weights, other, loads, issued);
     }
 
     public Build withLoads(LoadFactors other) {
-        return new Build(survey, surroundings, housings, found, log, notes, rules, placing, weights, stock, other);
+        return new Build(
+                survey, surroundings, housings, found, log, notes, rules, placing, weights, stock, other, issued);
+    }
+
+    /** With drawings that went out, after those that did before. */
+    public Build withIssued(List<IssuedPlate> more) {
+        List<IssuedPlate> next = new ArrayList<>(issued);
+        next.addAll(more);
+        return new Build(
+                survey, surroundings, housings, found, log, notes, rules, placing, weights, stock, loads, next);
     }
 
     /** Names of the marks at the ends of the axles, which go with these and not with the frame. */
@@ -116,7 +132,8 @@ public record Build(
                 placing,
                 weights,
                 stock,
-                loads);
+                loads,
+                List.of());
     }
 
     /**
@@ -161,7 +178,7 @@ public record Build(
         } else {
             next.put(place, other);
         }
-        return new Build(survey, next, housings, found, log, notes, rules, placing, weights, stock, loads);
+        return new Build(survey, next, housings, found, log, notes, rules, placing, weights, stock, loads, issued);
     }
 
     private Build put(AxlePlace place, Housing other) {
@@ -172,7 +189,7 @@ public record Build(
         } else {
             next.put(place, other);
         }
-        return new Build(survey, surroundings, next, found, log, notes, rules, placing, weights, stock, loads);
+        return new Build(survey, surroundings, next, found, log, notes, rules, placing, weights, stock, loads, issued);
     }
 
     /** With a mount as found, in the place of what was found of it before. */
@@ -182,26 +199,30 @@ public record Build(
         if (!other.readings().isEmpty()) {
             next.add(other);
         }
-        return new Build(survey, surroundings, housings, next, log, notes, rules, placing, weights, stock, loads);
+        return new Build(
+                survey, surroundings, housings, next, log, notes, rules, placing, weights, stock, loads, issued);
     }
 
     public Build withLog(List<StepEntry> other) {
-        return new Build(survey, surroundings, housings, found, other, notes, rules, placing, weights, stock, loads);
+        return new Build(
+                survey, surroundings, housings, found, other, notes, rules, placing, weights, stock, loads, issued);
     }
 
     public Build withRules(ClearanceRules other) {
-        return new Build(survey, surroundings, housings, found, log, notes, other, placing, weights, stock, loads);
+        return new Build(
+                survey, surroundings, housings, found, log, notes, other, placing, weights, stock, loads, issued);
     }
 
     public Build withPlacing(PlacingLimits other) {
-        return new Build(survey, surroundings, housings, found, log, notes, rules, other, weights, stock, loads);
+        return new Build(
+                survey, surroundings, housings, found, log, notes, rules, other, weights, stock, loads, issued);
     }
 
     public Build with(AxlePlace place, Weights other) {
         EnumMap<AxlePlace, Weights> next = new EnumMap<>(AxlePlace.class);
         next.putAll(weights);
         next.put(place, other);
-        return new Build(survey, surroundings, housings, found, log, notes, rules, placing, next, stock, loads);
+        return new Build(survey, surroundings, housings, found, log, notes, rules, placing, next, stock, loads, issued);
     }
 
     /** What was written about something; blank where nothing was. */
@@ -222,6 +243,7 @@ public record Build(
         } else {
             next.replaceAll(one -> one.about().equals(note.about()) ? note : one);
         }
-        return new Build(survey, surroundings, housings, found, log, next, rules, placing, weights, stock, loads);
+        return new Build(
+                survey, surroundings, housings, found, log, next, rules, placing, weights, stock, loads, issued);
     }
 }

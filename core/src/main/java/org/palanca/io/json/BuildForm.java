@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.palanca.base.geometry.Side;
 import org.palanca.base.units.Quantity;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
@@ -23,6 +24,7 @@ import org.palanca.vehicle.WheelWell;
 import org.palanca.vehicle.hardware.Stock;
 import org.palanca.vehicle.housing.Housing;
 import org.palanca.vehicle.survey.Survey;
+import org.palanca.vehicle.work.IssuedPlate;
 import org.palanca.vehicle.work.StepEntry;
 
 /** What is known and done on the floor. */
@@ -49,7 +51,8 @@ final class BuildForm {
                 fields.part("placing", BuildForm::placing, PlacingLimits.COMMON, Build::placing),
                 Map.of(),
                 fields.part("stock", HardwareForm::stock, Stock.COMMON, Build::stock),
-                fields.part("loads", BuildForm::loads, LoadFactors.COMMON, Build::loads));
+                fields.part("loads", BuildForm::loads, LoadFactors.COMMON, Build::loads),
+                fields.partsIfAny("issued", BuildForm::issued, Build::issued));
         for (Map.Entry<AxlePlace, AxleBuild> axle : axles.entrySet()) {
             build = axle.getValue().in(build, axle.getKey());
         }
@@ -92,6 +95,17 @@ final class BuildForm {
                 fields.length("hole_mm", 0, PlacingLimits::hole),
                 fields.length("bolt_mm", 0, PlacingLimits::bolt),
                 fields.flag("off_floor", false, PlacingLimits::offFloor));
+    }
+
+    private static IssuedPlate issued(Fields<IssuedPlate> fields) {
+        return new IssuedPlate(
+                fields.text("part", IssuedPlate::part),
+                fields.text("number", IssuedPlate::number),
+                fields.text("revision", IssuedPlate::revision),
+                fields.optional("hand", Form.constant(Side.class), IssuedPlate::hand),
+                fields.value("count", Form.WHOLE, IssuedPlate::count),
+                fields.text("fingerprint", IssuedPlate::fingerprint),
+                fields.value("date", Form.DATE, IssuedPlate::date));
     }
 
     private static LoadFactors loads(Fields<LoadFactors> fields) {

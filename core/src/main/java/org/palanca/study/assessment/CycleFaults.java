@@ -95,7 +95,8 @@ final class CycleFaults {
                         Build.NONE.placing(),
                         only(place, build.weights()),
                         Build.NONE.stock(),
-                        Build.NONE.loads()),
+                        Build.NONE.loads(),
+                        List.of()),
                 new TreeMap<>());
     }
 

@@ -235,6 +235,7 @@ public final class ShapePainter {
             case MEASURE -> pen(theme.hand(), 1.2);
             case CENTRELINE -> pen(theme.faint(), 1, 14, 4, 3, 4);
             case PART -> pen(theme.line(), 1.6);
+            case PLATE -> pen(theme.line(), 1.1);
             case GROUND, LINK, SHOCK, SHAFT -> pen(theme.line(), 1.4);
         }
     }
