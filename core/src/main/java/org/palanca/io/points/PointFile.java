@@ -20,6 +20,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.palanca.floor.scan.ScanPoint;
 import org.palanca.io.FileFormatException;
+import org.palanca.io.dxf.DxfDrawing;
 
 /**
  * Reads points. The unit is the caller's to state, for none of these formats carries one that can be trusted.
@@ -117,47 +118,12 @@ public final class PointFile {
         throw new FileFormatException("points.number", line, text.length() > 30 ? text.substring(0, 30) + "…" : text);
     }
 
-    /** Pairs of lines, a group code and its value; an entity starts at code 0. */
     private static List<ScanPoint> dxf(String text, double unit) throws FileFormatException {
-        List<String> lines = text.lines().toList();
-        List<ScanPoint> points = new ArrayList<>();
-        boolean point = false;
-        String layer = "0";
-        double[] at = new double[3];
-        for (int i = 0; i + 1 < lines.size(); i += 2) {
-            String code = lines.get(i).strip();
-            String value = lines.get(i + 1).strip();
-            if (!code.matches("-?\\d+")) {
-                throw new FileFormatException("points.dxf_code", Integer.toString(i + 1), code);
-            }
-            switch (code) {
-                case "0" -> {
-                    if (point) {
-                        points.add(dxfPoint(layer, at, unit));
-                    }
-                    point = value.equals("POINT");
-                    layer = "0";
-                    at = new double[3];
-                }
-                case "8" -> layer = value;
-                case "10", "20", "30" -> {
-                    if (point) {
-                        at[(Integer.parseInt(code) - 10) / 10] = number(value, Integer.toString(i + 2));
-                    }
-                }
-                default -> {
-                    // Colour, line type and the rest say nothing of the place.
-                }
-            }
-        }
-        if (point) {
-            points.add(dxfPoint(layer, at, unit));
-        }
-        return points;
-    }
-
-    private static ScanPoint dxfPoint(String layer, double[] at, double unit) {
-        return new ScanPoint(layer.equals("0") ? "" : layer, new Vector3D(at).scalarMultiply(unit));
+        return DxfDrawing.read(text).points().stream()
+                .map(point -> new ScanPoint(
+                        point.layer().equals("0") ? "" : point.layer(),
+                        new Vector3D(point.x(), point.y(), point.z()).scalarMultiply(unit)))
+                .toList();
     }
 
     private static List<ScanPoint> xyz(String text, double unit) throws FileFormatException {

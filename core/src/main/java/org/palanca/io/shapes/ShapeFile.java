@@ -11,15 +11,19 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.hipparchus.geometry.euclidean.twod.Vector2D;
+import org.palanca.base.outline.Outline;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
 import org.palanca.floor.scan.ScanPoint;
 import org.palanca.io.FileFormatException;
+import org.palanca.io.dxf.DxfDrawing;
 import org.palanca.io.points.PointFile;
 import org.palanca.vehicle.BodyName;
 import org.palanca.vehicle.Part;
@@ -43,6 +47,9 @@ public final class ShapeFile {
 
     /** How thick an outline is drawn out at first [m]: 1/4 in plate. */
     private static final double PLATE = Lengths.inches(0.25);
+
+    /** Chords stray so far from arcs [m]. */
+    private static final double STRAY = 2e-4;
 
     private ShapeFile() {}
 
@@ -263,21 +270,18 @@ public final class ShapeFile {
         return Optional.of(Message.of("shape.odd_size", Message.length(size)));
     }
 
-    /** The largest closed polyline of a DXF file, in the side view: its x forward, its y up. */
+    /** The polyline of a DXF file that encloses most, in the side view: its x forward, its y up. */
     private static Read outline(Path file, Unit unit) throws IOException, FileFormatException {
-        List<List<double[]>> lines = polylines(Files.readAllLines(file, StandardCharsets.ISO_8859_1));
-        List<double[]> best = List.of();
-        for (List<double[]> line : lines) {
-            best = line.size() > best.size() ? line : best;
-        }
-        if (best.size() < 3) {
-            throw bad("shape.no_outline", file.getFileName());
-        }
+        Outline best = DxfDrawing.read(Files.readString(file, StandardCharsets.ISO_8859_1)).polylines().stream()
+                .filter(line -> line.corners().size() > 2)
+                .map(line -> new Outline(line.corners()))
+                .max(Comparator.comparingDouble(line -> Math.abs(line.area())))
+                .orElseThrow(() -> bad("shape.no_outline", file.getFileName()));
         List<Part.OutlineForm.Corner> corners = new ArrayList<>();
         List<Vector3D> places = new ArrayList<>();
-        for (double[] at : best) {
-            double x = Quantity.LENGTH.onGrid(at[0] * unit.metres());
-            double y = Quantity.LENGTH.onGrid(at[1] * unit.metres());
+        for (Vector2D at : best.points(STRAY / unit.metres())) {
+            double x = Quantity.LENGTH.onGrid(at.getX() * unit.metres());
+            double y = Quantity.LENGTH.onGrid(at.getY() * unit.metres());
             corners.add(new Part.OutlineForm.Corner(x, y));
             places.add(new Vector3D(x, 0, y));
         }
@@ -293,39 +297,5 @@ public final class ShapeFile {
             throw new FileFormatException(fault.get());
         }
         return new Read(form, notes);
-    }
-
-    /** Corners of POLYLINE with its VERTEX entities, and of LWPOLYLINE; arcs between corners are taken as straight. */
-    private static List<List<double[]>> polylines(List<String> lines) {
-        List<List<double[]>> all = new ArrayList<>();
-        String entity = "";
-        double x = Double.NaN;
-        for (int i = 0; i + 1 < lines.size(); i += 2) {
-            String code = lines.get(i).strip();
-            String value = lines.get(i + 1).strip();
-            if (code.equals("0")) {
-                entity = value;
-                if (entity.equals("POLYLINE") || entity.equals("LWPOLYLINE")) {
-                    all.add(new ArrayList<>());
-                }
-                x = Double.NaN;
-            }
-            boolean corner = entity.equals("VERTEX") || entity.equals("LWPOLYLINE");
-            if (corner && !all.isEmpty() && code.equals("10")) {
-                x = number(value);
-            } else if (corner && !all.isEmpty() && code.equals("20") && !Double.isNaN(x)) {
-                all.get(all.size() - 1).add(new double[] {x, number(value)});
-                x = Double.NaN;
-            }
-        }
-        return all;
-    }
-
-    private static double number(String text) {
-        try {
-            return Double.parseDouble(text);
-        } catch (NumberFormatException e) {
-            return Double.NaN;
-        }
     }
 }

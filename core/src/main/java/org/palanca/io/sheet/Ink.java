@@ -13,6 +13,8 @@ public sealed interface Ink {
         void line(Line line) throws E;
 
         void circle(Circle circle) throws E;
+
+        void block(Block block) throws E;
     }
 
     /** Has a pen draw it. */
@@ -68,6 +70,24 @@ public sealed interface Ink {
         @Override
         public double lowest() {
             return y;
+        }
+    }
+
+    /**
+     * A filled rectangle.
+     *
+     * @param x of its left edge
+     * @param y of its upper edge
+     */
+    record Block(double x, double y, double width, double height) implements Ink {
+        @Override
+        public <E extends Exception> void drawnBy(Pen<E> pen) throws E {
+            pen.block(this);
+        }
+
+        @Override
+        public double lowest() {
+            return y + height;
         }
     }
 }

@@ -105,6 +105,11 @@ public final class Page {
         return this;
     }
 
+    Page block(double x, double y, double width, double height) {
+        ink.add(new Ink.Block(x, y, width, height));
+        return this;
+    }
+
     /** A blank to write in. */
     Page blank(double left, double right, double y) {
         return line(left, y, right, y, FINE, 0);

@@ -73,6 +73,13 @@ public final class PagePdf {
         }
 
         @Override
+        public void block(Ink.Block block) throws IOException {
+            stream.addRect(
+                    (float) block.x(), up(block.y() + block.height()), (float) block.width(), (float) block.height());
+            stream.fill();
+        }
+
+        @Override
         public void circle(Ink.Circle circle) throws IOException {
             PagePdf.circle(stream, circle);
         }

@@ -58,6 +58,17 @@ public final class PageSvg {
         }
 
         @Override
+        public void block(Ink.Block block) {
+            put(
+                    out,
+                    "<rect x=\"%.3f\" y=\"%.3f\" width=\"%.3f\" height=\"%.3f\"/>",
+                    block.x(),
+                    block.y(),
+                    block.width(),
+                    block.height());
+        }
+
+        @Override
         public void circle(Ink.Circle circle) {
             put(
                     out,

@@ -32,6 +32,14 @@ public enum SheetKind {
         }
     },
 
+    /** Every plate of the brackets in true size: a list of all, and a page or more a plate. */
+    PLATES {
+        @Override
+        public List<Page> pages(SheetHead head, AxlePlace place, Optional<String> mount) {
+            return PlatePages.of(head);
+        }
+    },
+
     /** The housing's two pages. */
     HOUSING {
         @Override

@@ -73,6 +73,13 @@ public final class InkView extends DrawnRegion {
         }
 
         @Override
+        public void block(Ink.Block block) {
+            g.setFill(colours.line());
+            g.fillRect(
+                    left + block.x() * scale, top + block.y() * scale, block.width() * scale, block.height() * scale);
+        }
+
+        @Override
         public void line(Ink.Line line) {
             g.setStroke(line.width() < 0.5 ? colours.second() : colours.line());
             g.setLineWidth(Math.max(1, line.width() * scale * 1.2));

@@ -1,0 +1,44 @@
+package org.palanca.floor.plate;
+
+import java.util.List;
+import java.util.Optional;
+import org.palanca.vehicle.Vehicle;
+
+/**
+ * What the printed code of a plate says, in the order it is written with semicolons between.
+ *
+ * @param mark number, hand and revision
+ * @param count how many
+ * @param fingerprint of its shape
+ * @param vehicle its name
+ */
+public record PlateCode(String mark, int count, String fingerprint, String vehicle) {
+    private static final String BEGINS = "palanca";
+    private static final int FIELDS = 5;
+
+    public static PlateCode of(Plate plate, Vehicle vehicle) {
+        return new PlateCode(plate.mark(), plate.count(), plate.fingerprint(), vehicle.name());
+    }
+
+    /** As it is coded. */
+    public String text() {
+        return String.join(";", BEGINS, mark, Integer.toString(count), fingerprint, vehicle);
+    }
+
+    /** What a code says; empty where it is none of ours. */
+    public static Optional<PlateCode> parse(String text) {
+        String[] fields = text.split(";", FIELDS);
+        if (fields.length < FIELDS || !fields[0].equals(BEGINS) || !fields[2].matches("\\d{1,6}")) {
+            return Optional.empty();
+        }
+        return Optional.of(new PlateCode(fields[1], Integer.parseInt(fields[2]), fields[3], fields[4]));
+    }
+
+    /** The plate of a list that it is the code of, as it was when it was printed; empty where none is that any more. */
+    public Optional<Plate> holds(List<Plate> plates) {
+        return plates.stream()
+                .filter(plate ->
+                        plate.fingerprint().equals(fingerprint) && plate.mark().equals(mark) && plate.count() == count)
+                .findFirst();
+    }
+}
