@@ -14,6 +14,7 @@ import org.palanca.cli.command.FitCommand;
 import org.palanca.cli.command.HousingCommand;
 import org.palanca.cli.command.InstrumentCommand;
 import org.palanca.cli.command.PlaceCommand;
+import org.palanca.cli.command.PlatesCommand;
 import org.palanca.cli.command.RideCommand;
 import org.palanca.cli.command.SheetCommand;
 import org.palanca.cli.command.SlopeCommand;
@@ -23,6 +24,7 @@ import org.palanca.cli.command.StatesCommand;
 import org.palanca.cli.command.SteerCommand;
 import org.palanca.cli.command.SurveyCommand;
 import org.palanca.cli.command.SweepCommand;
+import org.palanca.cli.command.TableCommand;
 import org.palanca.cli.command.WordConverter;
 import org.palanca.cli.print.CliWords;
 import org.palanca.io.json.VehicleFileException;
@@ -57,6 +59,8 @@ import picocli.CommandLine.Spec;
             PlaceCommand.class,
             CycleCommand.class,
             CutCommand.class,
+            PlatesCommand.class,
+            TableCommand.class,
             RideCommand.class,
             SlopeCommand.class,
             StatesCommand.class,

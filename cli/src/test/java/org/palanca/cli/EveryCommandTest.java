@@ -37,6 +37,8 @@ class EveryCommandTest {
             List.of("cycle"),
             List.of("cut"),
             List.of("cut", "--csv"),
+            List.of("plates"),
+            List.of("plates", "--csv"),
             List.of("ride"),
             List.of("slope", "--across", "10", "--tip"));
 

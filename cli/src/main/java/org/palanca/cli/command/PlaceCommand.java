@@ -11,8 +11,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
-import org.palanca.base.units.Lengths;
-import org.palanca.base.units.MeasureFormatException;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
 import org.palanca.cli.print.ReportJson;
@@ -122,9 +120,9 @@ public final class PlaceCommand implements Callable<Integer> {
     /** As the file has them, but for what was asked for. */
     private PlacingLimits limits(PlacingLimits inFile) throws CommandFailure {
         PlacingLimits limits = new PlacingLimits(
-                tolerance == null ? inFile.tolerance() : length(tolerance),
-                hole == null ? inFile.hole() : length(hole),
-                bolt == null ? inFile.bolt() : length(bolt),
+                tolerance == null ? inFile.tolerance() : input.length(tolerance),
+                hole == null ? inFile.hole() : input.length(hole),
+                bolt == null ? inFile.bolt() : input.length(bolt),
                 offFloor || inFile.offFloor());
         if (limits.hole() > 0 != limits.bolt() > 0) {
             throw new CommandFailure(ExitCodes.USAGE, Message.of("hole_and_bolt"));
@@ -180,14 +178,6 @@ public final class PlaceCommand implements Callable<Integer> {
             one.put("to", tape.reading().to());
             ReportJson.put(one, "value", tape.reading().values().get(0), Quantity.LENGTH);
             ReportJson.put(one, "allowed", tape.allowed(), Quantity.LENGTH);
-        }
-    }
-
-    private double length(String text) throws CommandFailure {
-        try {
-            return Lengths.parse(text, input.lengthStyle());
-        } catch (MeasureFormatException e) {
-            throw PoseOptions.bad(e);
         }
     }
 }

@@ -5,6 +5,8 @@ import java.nio.file.Path;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.palanca.base.units.LengthStyle;
+import org.palanca.base.units.Lengths;
+import org.palanca.base.units.MeasureFormatException;
 import org.palanca.base.units.UnitStyle;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
@@ -51,6 +53,15 @@ final class VehicleOptions {
 
     LengthStyle lengthStyle() {
         return units == Units.MM ? LengthStyle.MILLIMETRES : LengthStyle.INCH_SIXTEENTHS;
+    }
+
+    /** A length as it was typed [m]. */
+    double length(String text) throws CommandFailure {
+        try {
+            return Lengths.parse(text, lengthStyle());
+        } catch (MeasureFormatException e) {
+            throw PoseOptions.bad(e);
+        }
     }
 
     Words words() {

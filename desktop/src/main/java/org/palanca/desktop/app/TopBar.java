@@ -157,6 +157,7 @@ final class TopBar extends HBox {
                         new SeparatorMenuItem(),
                         item("sheet_mounts"),
                         item("sheet_cut"),
+                        item("sheet_plates"),
                         item("export_board"),
                         item("copy_results"),
                         item("copy_picture"),
