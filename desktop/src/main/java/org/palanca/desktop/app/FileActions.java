@@ -185,7 +185,8 @@ public final class FileActions {
         Words w = words.get();
         List<Page> pages = kind.pages(head(), state.axleProperty().get(), mount);
         if (pages.isEmpty()) {
-            notices.say(w.text("placing.too_few_marks"));
+            notices.say(
+                    w.text(kind == SheetKind.PLACING ? "placing.too_few_marks" : "notice.sheet_empty." + kind.id()));
             return;
         }
         String what = mount.map(name -> name.replace(' ', '-')).orElse(kind.id());
