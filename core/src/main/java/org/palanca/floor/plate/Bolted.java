@@ -33,7 +33,7 @@ public record Bolted(
         Vector3D bolt,
         Vector3D away,
         OptionalDouble head) {
-    private static final double SQUARE = 1e-6;
+    private static final double ALONG = 1e-6;
 
     /** What is bolted there; empty where nothing is that a bracket could be made for. */
     public static Optional<Bolted> at(Vehicle vehicle, Axle axle, String mount) {
@@ -64,14 +64,14 @@ public record Bolted(
                 .subtract(axle.position(mount, vehicle.wheelbase()))
                 .normalize();
         Optional<Bracket> bracket = axle.bracket(mount);
+        // A shock leans a little, and its bracket stands square all the same: the eye's bushing takes that up.
         Vector3D wished = bracket.flatMap(Bracket::bolt).orElse(BoltWay.ALONG).direction();
-        Vector3D square = wished.subtract(wished.dotProduct(away), away);
         return new Bolted(
                 shock.name(),
                 false,
                 shock.size().map(ShockSize::eye).map(OptionalDouble::of).orElseGet(OptionalDouble::empty),
                 bracket.flatMap(Bracket::ears),
-                square.getNorm() < SQUARE ? away.orthogonal() : square.normalize(),
+                wished.crossProduct(away).getNorm() < ALONG ? away.orthogonal() : wished,
                 away,
                 OptionalDouble.empty());
     }

@@ -71,7 +71,7 @@ public final class PlateWords {
         return Message.of(
                 hole.role() == Opening.Role.SLOT ? "plate.slot" : "plate.hole",
                 Message.fine(hole.diameter()),
-                Message.fine(hole.bolt()),
+                Message.length(hole.bolt()),
                 Message.of(known.map(one -> "hole." + one.id()).orElse("hole.own")),
                 Message.of("bracket.role." + hole.role().id()),
                 Message.fine(hole.length()));
@@ -84,17 +84,17 @@ public final class PlateWords {
             double size = plan.bolted().flatMap(Bolted::ears).orElseThrow().bolt();
             all.add(Message.of(
                     "plate.bolt",
-                    Message.fine(size),
-                    Message.fine(bolt.length()),
-                    Message.fine(bolt.grip()),
-                    Message.fine(bolt.plain()),
+                    Message.length(size),
+                    Message.length(bolt.length()),
+                    Message.length(bolt.grip()),
+                    Message.length(bolt.plain()),
                     Integer.toString(bolt.washers())));
         });
         plan.bracket()
                 .out()
                 .ifPresent(way -> all.add(Message.of(
                         "plate.bolt_out",
-                        Message.of("bracket.way." + way.id()),
+                        Message.of("bracket.draws." + way.id()),
                         Message.of("moment." + plan.bracket().when().id()))));
         return all;
     }

@@ -3,6 +3,7 @@ package org.palanca.io.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.hipparchus.geometry.euclidean.twod.Vector2D;
 import org.palanca.base.outline.Bounds;
 import org.palanca.base.outline.Outline;
@@ -35,7 +36,7 @@ final class PlatePages {
     private static final double CODE = 96;
     private static final double ROW = 30;
     private static final double LINE = 13.5;
-    private static final double[] COLUMNS = {0, 62, 330, 400, 470};
+    private static final double[] COLUMNS = {0, 62, 320, 360, 420};
 
     /** Room of a tile, and how far the next one begins from it: they lap over one another [m]. */
     private static final double ACROSS = Lengths.inches(7.5);
@@ -100,8 +101,7 @@ final class PlatePages {
             say("! " + head.words().text(stale.said()), true);
         }
         for (BracketPlan plan : list.brackets()) {
-            List<Message> wrong = new ArrayList<>(plan.faults());
-            wrong.forEach(one -> say("! " + head.words().text(one), true));
+            plan.faults().forEach(one -> say("! " + head.words().text(one), true));
             plan.missing()
                     .forEach(one -> say(
                             head.text(
@@ -111,8 +111,9 @@ final class PlatePages {
                             true));
             String name = head.text("axle." + plan.mount().axle().id()) + ", "
                     + plan.mount().mount();
-            for (Message bolt : PlateWords.bolt(plan)) {
-                say(name + ": " + head.words().text(bolt), false);
+            String bolt = PlateWords.bolt(plan).stream().map(head.words()::text).collect(Collectors.joining(" "));
+            if (!bolt.isEmpty()) {
+                say(name + ": " + bolt, false);
             }
         }
         head.foot(page, "plates");
