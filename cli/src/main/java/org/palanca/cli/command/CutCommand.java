@@ -4,8 +4,6 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
 import java.nio.file.Path;
-import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -62,11 +60,7 @@ public final class CutCommand implements Callable<Integer> {
         List<LinkCut> cuts = LinkCut.list(vehicle);
         List<Path> written = List.of();
         if (sheet != null) {
-            SheetHead head = new SheetHead(
-                    vehicle,
-                    input.file().getFileName().toString(),
-                    LocalDate.now(ZoneId.systemDefault()),
-                    input.words());
+            SheetHead head = input.sheetHead(vehicle);
             List<Page> pages = SheetKind.CUT.pages(head, AxlePlace.FRONT, Optional.empty());
             if (pages.isEmpty()) {
                 throw new CommandFailure(ExitCodes.USAGE, Message.of("cut_no_links"));

@@ -3,8 +3,6 @@ package org.palanca.cli.command;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import java.io.PrintWriter;
 import java.nio.file.Path;
-import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -62,8 +60,7 @@ public final class CycleCommand implements Callable<Integer> {
         PrintWriter out = spec.commandLine().getOut();
         Vehicle vehicle = input.open(spec.commandLine().getErr());
         Words words = input.words();
-        SheetHead head = new SheetHead(
-                vehicle, input.file().getFileName().toString(), LocalDate.now(ZoneId.systemDefault()), words);
+        SheetHead head = input.sheetHead(vehicle);
         List<Page> pages = new ArrayList<>();
         ReportJson report = new ReportJson("cycle", vehicle, words);
         for (AxlePlace place : input.axles(vehicle)) {

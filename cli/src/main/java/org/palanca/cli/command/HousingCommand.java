@@ -4,8 +4,6 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
 import java.nio.file.Path;
-import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -57,8 +55,7 @@ public final class HousingCommand implements Callable<Integer> {
         PrintWriter out = spec.commandLine().getOut();
         Vehicle vehicle = input.open(spec.commandLine().getErr());
         Words words = input.words();
-        SheetHead head = new SheetHead(
-                vehicle, input.file().getFileName().toString(), LocalDate.now(ZoneId.systemDefault()), words);
+        SheetHead head = input.sheetHead(vehicle);
         if (json.asked()) {
             ReportJson report = new ReportJson("housing", vehicle, words);
             for (AxlePlace place : input.axles(vehicle)) {

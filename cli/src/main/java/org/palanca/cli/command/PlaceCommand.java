@@ -4,8 +4,6 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
 import java.nio.file.Path;
-import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -94,8 +92,7 @@ public final class PlaceCommand implements Callable<Integer> {
 
     /** Of the mount that was asked for, or of all with their order. */
     private List<Page> pages(Vehicle vehicle, PlacingLimits limits) throws CommandFailure {
-        SheetHead head = new SheetHead(
-                vehicle, input.file().getFileName().toString(), LocalDate.now(ZoneId.systemDefault()), input.words());
+        SheetHead head = input.sheetHead(vehicle);
         List<Page> pages = new ArrayList<>();
         List<String> names = new ArrayList<>();
         for (AxlePlace place : input.axles(vehicle)) {

@@ -7,8 +7,6 @@ import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -91,11 +89,7 @@ public final class PlatesCommand implements Callable<Integer> {
             throw new CommandFailure(ExitCodes.USAGE, Message.of("plates_none"));
         }
         if (sheet != null) {
-            SheetHead head = new SheetHead(
-                    vehicle,
-                    input.file().getFileName().toString(),
-                    LocalDate.now(ZoneId.systemDefault()),
-                    input.words());
+            SheetHead head = input.sheetHead(vehicle);
             List<Page> pages = SheetKind.PLATES.pages(head, AxlePlace.FRONT, Optional.empty());
             written.addAll(SheetOutput.write(sheet, pages));
         }

@@ -1,8 +1,6 @@
 package org.palanca.cli.command;
 
 import java.nio.file.Path;
-import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.palanca.io.sheet.SheetHead;
@@ -30,8 +28,7 @@ public final class SheetCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         Vehicle vehicle = input.open(spec.commandLine().getErr());
-        SheetHead head = new SheetHead(
-                vehicle, input.file().getFileName().toString(), LocalDate.now(ZoneId.systemDefault()), input.words());
+        SheetHead head = input.sheetHead(vehicle);
         for (Path written : SheetOutput.write(sheet, SheetKind.MOUNTS.pages(head, AxlePlace.FRONT, Optional.empty()))) {
             spec.commandLine().getOut().println(input.words().text("written", written));
         }

@@ -60,6 +60,9 @@ public final class TableCommand implements Callable<Integer> {
         }
         CutTable.Bed bed = new CutTable.Bed(
                 length(wide, USUAL.width()), length(high, USUAL.height()), length(kerf, USUAL.kerf()), USUAL.lead());
+        if (!bed.possible()) {
+            throw new CommandFailure(ExitCodes.USAGE, Message.of("table_bed"));
+        }
         List<CutTable.Job> jobs = CutTable.look(files, PlateList.of(vehicle).plates(), bed);
         boolean refused = jobs.stream().anyMatch(job -> !job.refused().isEmpty());
         if (json.asked()) {

@@ -2,6 +2,8 @@ package org.palanca.cli.command;
 
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.palanca.base.units.LengthStyle;
@@ -13,6 +15,7 @@ import org.palanca.base.words.Words;
 import org.palanca.cli.print.CliWords;
 import org.palanca.io.json.VehicleFile;
 import org.palanca.io.json.VehicleFileException;
+import org.palanca.io.sheet.SheetHead;
 import org.palanca.study.state.StateOutOfReachException;
 import org.palanca.study.state.VehicleInState;
 import org.palanca.vehicle.AxlePlace;
@@ -55,7 +58,16 @@ final class VehicleOptions {
         return units == Units.MM ? LengthStyle.MILLIMETRES : LengthStyle.INCH_SIXTEENTHS;
     }
 
-    /** A length as it was typed [m]. */
+    /** What a sheet of a vehicle says of itself: from this file, made today. */
+    SheetHead sheetHead(Vehicle vehicle) {
+        return new SheetHead(vehicle, file.getFileName().toString(), LocalDate.now(ZoneId.systemDefault()), words());
+    }
+
+    /**
+     * A length as it was typed [m].
+     *
+     * @throws CommandFailure where it is none
+     */
     double length(String text) throws CommandFailure {
         try {
             return Lengths.parse(text, lengthStyle());

@@ -26,6 +26,8 @@ public record DxfDrawing(
         List<Circle> circles,
         List<Point> points,
         List<String> others) {
+    private static final int LONGEST = 30;
+
     /** Closed or open, with arcs by their bulges. */
     public record Polyline(String layer, boolean closed, List<Corner> corners) {}
 
@@ -42,6 +44,12 @@ public record DxfDrawing(
      */
     public static DxfDrawing read(String text) throws FileFormatException {
         return new Reader(text).read();
+    }
+
+    /** As it may stand in a sentence, whatever is in the file. */
+    private static String shown(String text) {
+        String plain = text.replaceAll("\\p{Cntrl}", "·");
+        return plain.length() > LONGEST ? plain.substring(0, LONGEST) + "…" : plain;
     }
 
     /** One entity's groups. */
@@ -80,7 +88,7 @@ public record DxfDrawing(
             try {
                 return Double.parseDouble(value);
             } catch (NumberFormatException e) {
-                throw new FileFormatException("points.number", Integer.toString(line), value);
+                throw new FileFormatException("points.number", Integer.toString(line), shown(value));
             }
         }
     }
@@ -111,7 +119,7 @@ public record DxfDrawing(
                 String code = lines.get(i).strip();
                 String value = lines.get(i + 1).strip();
                 if (!code.matches("-?\\d{1,5}")) {
-                    throw new FileFormatException("points.dxf_code", Integer.toString(i + 1), code);
+                    throw new FileFormatException("points.dxf_code", Integer.toString(i + 1), shown(code));
                 }
                 Group group = new Group(Integer.parseInt(code), value, i + 2);
                 switch (group.code) {

@@ -61,7 +61,12 @@ public final class CutTable {
      * @param kerf that the cut takes [m]
      * @param lead from where it pierces to the edge [m]
      */
-    public record Bed(double width, double height, double kerf, double lead) {}
+    public record Bed(double width, double height, double kerf, double lead) {
+        /** Whether there can be such a one. */
+        public boolean possible() {
+            return width > 0 && height > 0 && lead >= 0 && kerf >= 0 && kerf < Math.min(width, height);
+        }
+    }
 
     /**
      * Once round with the torch.
@@ -261,7 +266,11 @@ public final class CutTable {
             return;
         }
         if (known.isEmpty()) {
-            refused.add(Message.of("table.unknown", mark(title)));
+            refused.add(plates.stream()
+                    .filter(plate -> plate.number().equals(title.get("number")))
+                    .findFirst()
+                    .map(plate -> Message.of("table.old", mark(title), plate.mark()))
+                    .orElseGet(() -> Message.of("table.unknown", mark(title))));
             return;
         }
         Plate plate = known.get();

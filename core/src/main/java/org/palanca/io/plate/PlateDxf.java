@@ -167,10 +167,11 @@ public final class PlateDxf {
         return String.format(Locale.ROOT, "%.6f", metres / unit.metres() + 0.0);
     }
 
+    /** A name may have anything in it; a break of the line would be a group of its own. */
     private void group(int code, String value) {
         out.append(String.format(Locale.ROOT, "%3d", code))
                 .append("\r\n")
-                .append(value)
+                .append(value.replaceAll("\\p{Cntrl}", " "))
                 .append("\r\n");
     }
 }

@@ -87,8 +87,7 @@ final class PlatePages {
     // --- The list ---
 
     private void list() {
-        begin(head.vehicle().name() + " – " + head.text("platesheet.title"), head.text("platesheet.under"));
-        y += 10;
+        beginList();
         String[] names = {"mark", "plate", "count", "thickness", "size"};
         for (int i = 0; i < names.length; i++) {
             page.text(head.text("platesheet.column." + names[i]), Page.MARGIN + COLUMNS[i], y, SheetHead.SMALL, false);
@@ -119,19 +118,26 @@ final class PlatePages {
         head.foot(page, "plates");
     }
 
-    private void say(String text, boolean bold) {
-        if (y + 3 * LINE > FOOT) {
+    private void beginList() {
+        begin(head.vehicle().name() + " – " + head.text("platesheet.title"), head.text("platesheet.under"));
+        y += 10;
+    }
+
+    /** Goes on on another page of the list where there is no room for so much more. */
+    private void room(double height) {
+        if (y + height > FOOT) {
             head.foot(page, "plates");
-            begin(head.vehicle().name() + " – " + head.text("platesheet.title"), head.text("platesheet.under"));
-            y += 10;
+            beginList();
         }
+    }
+
+    private void say(String text, boolean bold) {
+        room(3 * LINE);
         y = page.paragraph(text, Page.MARGIN, y, 10, bold, WIDTH) + 2;
     }
 
     private void row(Plate plate) {
-        if (y + ROW > FOOT) {
-            say("", false);
-        }
+        room(ROW);
         double base = y + 13;
         FlatPart flat = plate.flat();
         Bounds bounds = flat.outline().bounds();
@@ -144,12 +150,7 @@ final class PlatePages {
                 false,
                 COLUMNS[2] - COLUMNS[1] - 6);
         page.textWithin(
-                head.text(
-                        "platesheet.work",
-                        PlateWords.work(flat).stream()
-                                .map(head.words()::text)
-                                .reduce((one, other) -> one + "  " + other)
-                                .orElse("")),
+                PlateWords.work(flat).stream().map(head.words()::text).collect(Collectors.joining("  ")),
                 Page.MARGIN + COLUMNS[1],
                 base + 12,
                 SheetHead.SMALL,

@@ -17,6 +17,10 @@ import org.palanca.floor.adjust.SurveyRemark;
 import org.palanca.floor.cutting.LinkCut;
 import org.palanca.floor.placing.BoltFit;
 import org.palanca.floor.placing.MountAsBuilt;
+import org.palanca.floor.plate.Bolted;
+import org.palanca.floor.plate.BracketPlan;
+import org.palanca.floor.plate.PlateList;
+import org.palanca.floor.plate.StalePlate;
 import org.palanca.result.catalogue.AxleModel;
 import org.palanca.result.targets.Scorecard;
 import org.palanca.study.fit.CutReady;
@@ -125,7 +129,7 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
         }
 
         Optional<Assessment> run() {
-            List<Runnable> studies = new ArrayList<>(List.of(this::survey));
+            List<Runnable> studies = new ArrayList<>(List.of(this::survey, this::plates));
             for (Axle axle : vehicle.axles()) {
                 studies.addAll(studies(axle));
             }
@@ -156,7 +160,8 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
                     () -> said(Fault.Job.SHOCKS, place, RideWords.of(RideStudy.of(vehicle, place))),
                     () -> said(Fault.Job.SHAFT, place, ShaftVerdicts.of(vehicle, place)),
                     () -> placed(place),
-                    () -> cut(axle));
+                    () -> cut(axle),
+                    () -> brackets(axle));
         }
 
         /** What the marks and readings contradict; advice on what to read next is no fault. */
@@ -221,6 +226,35 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
                     cut.link().name() + one.key(),
                     1,
                     Message.of("cut.of_link", cut.link().name(), one)));
+        }
+
+        /** Brackets that can't be made as they are described; what their links' ends contradict is said with these. */
+        private void brackets(Axle axle) {
+            for (BracketPlan plan : BracketPlan.of(vehicle, axle)) {
+                looked.add(Fault.Job.CUTLIST);
+                boolean link = plan.bolted().filter(Bolted::link).isPresent();
+                for (Message one : plan.faults()) {
+                    if (!link || !one.key().startsWith("cut.")) {
+                        faults.add(new Fault(Fault.Job.CUTLIST, Optional.of(axle.place()), Fault.about(one), 1, one));
+                    }
+                }
+            }
+        }
+
+        /** Plates that went out to be cut and no longer hold. */
+        private void plates() {
+            if (vehicle.build().issued().isEmpty()) {
+                return;
+            }
+            looked.add(Fault.Job.CUTLIST);
+            for (StalePlate stale : StalePlate.of(vehicle, PlateList.of(vehicle).plates())) {
+                faults.add(new Fault(
+                        Fault.Job.CUTLIST,
+                        Optional.empty(),
+                        "stale " + stale.issued().part() + stale.issued().hand(),
+                        1,
+                        stale.said()));
+            }
         }
 
         /** Mounts that were read back where they do not belong. */

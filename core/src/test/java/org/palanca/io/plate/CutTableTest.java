@@ -104,6 +104,8 @@ class CutTableTest {
         refuses(good().replace("palanca number: P1", "palanca number: P7"), "takes no plate P7");
         refuses(good().replace("palanca count: 4", "palanca count: 2"), "says 2 pieces", "takes 4");
         refuses(good().replace("palanca ", ""), "no title");
+        // Cut as a pair of hands before one piece served both.
+        refuses(good().replace("palanca hand: both", "palanca hand: left"), "P1-L A is old", "P1 A holds");
         refuses("rubbish\r\nmore\r\n", "Line 1");
     }
 
@@ -132,6 +134,24 @@ class CutTableTest {
                     .append("\r\n");
         }
         return out.toString();
+    }
+
+    /** A name with a break in it would write groups of its own. */
+    @Test
+    void aNameCantWriteIntoTheFile() throws Exception {
+        Bracket named = Brackets.onFace(Bracket.Form.EARS, Way.UP, inches(3)).withMaterial("A36\r\n  0\r\nEOF");
+        List<Plate> plates = PlateList.of(Brackets.with(Brackets.tarn(), "lower frame left", named))
+                .plates();
+        Files.writeString(folder.resolve("one.dxf"), PlateDxf.text(plates.get(0), PlateUnit.MM));
+        assertThat(said(CutTable.look(folder, plates, BED).get(0))).isEmpty();
+    }
+
+    @Test
+    void thereIsNoSheetWithoutAWidthAndNoKerfLessThanNothing() {
+        assertThat(BED.possible()).isTrue();
+        assertThat(new CutTable.Bed(0, 1, 0, 0).possible()).isFalse();
+        assertThat(new CutTable.Bed(1, 1, -0.001, 0).possible()).isFalse();
+        assertThat(new CutTable.Bed(1, 1, 1, 0).possible()).isFalse();
     }
 
     @Test

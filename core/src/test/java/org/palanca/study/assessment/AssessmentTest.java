@@ -3,6 +3,7 @@ package org.palanca.study.assessment;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.palanca.base.units.Lengths.inches;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -10,10 +11,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.palanca.Examples;
+import org.palanca.floor.plate.Brackets;
+import org.palanca.floor.plate.PlateList;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Vehicle;
+import org.palanca.vehicle.bracket.Bracket;
+import org.palanca.vehicle.bracket.Way;
 import org.palanca.vehicle.housing.HousingSize;
 import org.palanca.vehicle.survey.Survey;
 
@@ -55,6 +60,32 @@ class AssessmentTest {
                 .singleElement()
                 .satisfies(fault -> assertThat(fault.amount()).isBetween(1.0 / 32, 1.0 / 8));
         assertThat(cycle).extracting(fault -> fault.axle() + fault.id()).doesNotHaveDuplicates();
+    }
+
+    /** Half an inch under the rail no eye for a 9/16 in bolt has room; a plate that went out and is another now is stale. */
+    @Test
+    void aBracketThatCantBeMadeAndAPlateThatNoLongerHolds() {
+        Vehicle good = under(Brackets.tarn(), 3);
+        assertThat(plates(good)).isEmpty();
+        assertThat(plates(under(good, 0.5))).anyMatch(text -> text.startsWith("lower frame left:"));
+        Vehicle out = good.withBuild(good.build()
+                .withIssued(PlateList.of(good).plates().stream()
+                        .map(plate -> plate.issued(LocalDate.of(2026, 12, 2)))
+                        .toList()));
+        assertThat(plates(out)).isEmpty();
+        assertThat(plates(under(out, 3.25))).singleElement().asString().contains("revision B holds");
+    }
+
+    private static Vehicle under(Vehicle vehicle, double distance) {
+        return Brackets.with(vehicle, "lower frame left", Brackets.onFace(Bracket.Form.EARS, Way.UP, inches(distance)));
+    }
+
+    private static List<String> plates(Vehicle vehicle) {
+        return Assessment.of(vehicle).of(Fault.Job.CUTLIST).stream()
+                .map(Fault::said)
+                .filter(said -> said.key().startsWith("bracket.") || said.key().startsWith("plate."))
+                .map(Examples.WORDS::text)
+                .toList();
     }
 
     @Test
