@@ -244,6 +244,16 @@ public record Axle(
                         : mount.bracket());
     }
 
+    /** This axle with the bracket of a mount described, or no longer; a mirrored mount's is described at its master. */
+    public Axle withBracket(String mountName, Optional<Bracket> bracket) {
+        return mount(mountName)
+                .flatMap(mount -> mount.placement() instanceof Placement.MirrorOf mirror
+                        ? mount(mirror.mount())
+                        : Optional.of(mount))
+                .map(master -> withMount(master.withBracket(bracket)))
+                .orElse(this);
+    }
+
     /** The mount that mirrors this one, if any. */
     public Optional<Mount> mirrorImage(String mountName) {
         return mounts().stream()

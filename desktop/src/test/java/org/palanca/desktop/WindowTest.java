@@ -106,6 +106,11 @@ abstract class WindowTest extends FxRobot {
         }
 
         @Override
+        public Optional<Path> toFolder(String title) {
+            return Optional.ofNullable(nextAnswer);
+        }
+
+        @Override
         public Optional<Path> toSave(String title, String proposed) {
             return Optional.ofNullable(nextAnswer);
         }

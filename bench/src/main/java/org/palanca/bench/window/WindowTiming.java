@@ -162,6 +162,11 @@ public final class WindowTiming extends Application {
         }
 
         @Override
+        public Optional<Path> toFolder(String title) {
+            return Optional.empty();
+        }
+
+        @Override
         public Optional<Path> toSave(String title, String proposed) {
             return Optional.empty();
         }

@@ -19,6 +19,7 @@ import org.palanca.cli.print.PlateTable;
 import org.palanca.cli.print.ReportJson;
 import org.palanca.floor.plate.BracketPlan;
 import org.palanca.floor.plate.Plate;
+import org.palanca.floor.plate.PlateCode;
 import org.palanca.floor.plate.PlateList;
 import org.palanca.floor.plate.StalePlate;
 import org.palanca.io.SafeFile;
@@ -65,11 +66,23 @@ public final class PlatesCommand implements Callable<Integer> {
     @Option(names = "--stl", paramLabel = "FOLDER", descriptionKey = "plates_stl")
     private @Nullable Path stl;
 
+    @Option(names = "--code", paramLabel = "TEXT", descriptionKey = "plates_code")
+    private @Nullable String code;
+
     @Override
     public Integer call() throws Exception {
         PrintWriter out = spec.commandLine().getOut();
         Vehicle vehicle = input.open(spec.commandLine().getErr());
         PlateList list = PlateList.of(vehicle);
+        if (code != null) {
+            PlateCode page = PlateCode.parse(code)
+                    .orElseThrow(() -> new CommandFailure(ExitCodes.USAGE, Message.of("plates_no_code")));
+            out.println(input.words().text(page.said(vehicle, list.plates())));
+            return page.vehicle().equals(vehicle.name())
+                            && page.holds(list.plates()).isPresent()
+                    ? ExitCodes.OK
+                    : ExitCodes.PROBLEMS;
+        }
         List<Path> written = written(vehicle, list);
         if (json.asked()) {
             out.println(report(vehicle, list, written).text());

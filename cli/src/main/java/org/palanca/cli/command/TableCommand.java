@@ -8,7 +8,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
-import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.cli.print.ReportJson;
@@ -25,10 +24,6 @@ import picocli.CommandLine.Spec;
 /** Reads cutting files as a shop's table would, and says which it refuses. */
 @Command(name = "table", mixinStandardHelpOptions = true, resourceBundle = "org.palanca.cli.cli")
 public final class TableCommand implements Callable<Integer> {
-    /** An ordinary half sheet and a plasma's kerf: common practice, no source. */
-    private static final CutTable.Bed USUAL =
-            new CutTable.Bed(Lengths.inches(48), Lengths.inches(24), Lengths.inches(0.06), Lengths.inches(0.125));
-
     @Spec
     private CommandSpec spec;
 
@@ -58,8 +53,9 @@ public final class TableCommand implements Callable<Integer> {
         if (!Files.exists(files)) {
             throw new CommandFailure(ExitCodes.FILE, Message.of("table_missing", files));
         }
+        CutTable.Bed usual = CutTable.Bed.USUAL;
         CutTable.Bed bed = new CutTable.Bed(
-                length(wide, USUAL.width()), length(high, USUAL.height()), length(kerf, USUAL.kerf()), USUAL.lead());
+                length(wide, usual.width()), length(high, usual.height()), length(kerf, usual.kerf()), usual.lead());
         if (!bed.possible()) {
             throw new CommandFailure(ExitCodes.USAGE, Message.of("table_bed"));
         }

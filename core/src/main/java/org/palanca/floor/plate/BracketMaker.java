@@ -375,8 +375,10 @@ final class BracketMaker {
             if (bevelled()) {
                 remarks.note(Message.of("bracket.note.bevel", Message.angle(ground.bevel())));
             }
-            if (!bolted.link() && bracket.bolt().isEmpty()) {
+            if (!bolted.told() && !bolted.link()) {
                 remarks.note(Message.of("bracket.note.bolt_way"));
+            } else if (!bolted.told() && ground.bevel() > LEVEL) {
+                remarks.note(Message.of("bracket.note.square", bolted.name(), Message.angle(ground.bevel())));
             }
             if (bracket.material().isEmpty()) {
                 remarks.note(Message.of("bracket.note.material"));

@@ -2,6 +2,8 @@ package org.palanca.floor.plate;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import org.palanca.base.words.Message;
 import org.palanca.vehicle.Vehicle;
 
 /**
@@ -32,6 +34,24 @@ public record PlateCode(String mark, int count, String fingerprint, String vehic
             return Optional.empty();
         }
         return Optional.of(new PlateCode(fields[1], Integer.parseInt(fields[2]), fields[3], fields[4]));
+    }
+
+    /** Whether a plate may be cut by the page that this code stands on. */
+    public Message said(Vehicle of, List<Plate> plates) {
+        if (!vehicle.equals(of.name())) {
+            return Message.of("plate.code_other", mark, vehicle, of.name());
+        }
+        if (holds(plates).isPresent()) {
+            return Message.of("plate.code_holds", mark, Integer.toString(count));
+        }
+        String number = mark.split("[- ]", 2)[0];
+        String today = plates.stream()
+                .filter(plate -> plate.number().equals(number))
+                .map(plate -> plate.mark() + " × " + plate.count())
+                .collect(Collectors.joining(", "));
+        return today.isEmpty()
+                ? Message.of("plate.code_gone", mark)
+                : Message.of("plate.code_old", mark, Integer.toString(count), today);
     }
 
     /** The plate of a list that it is the code of, as it was when it was printed; empty where none is that any more. */

@@ -1,5 +1,6 @@
 package org.palanca.floor.plate;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -34,12 +35,12 @@ public record PlateList(List<BracketPlan> brackets, List<Plate> plates) {
         for (BracketPlan plan : brackets) {
             if (plan.makeable()) {
                 plan.parts()
-                        .forEach(part -> parts.computeIfAbsent(stem(part), any -> new ArrayList<>())
+                        .forEach(part -> parts.computeIfAbsent(group(part), any -> new ArrayList<>())
                                 .add(part));
             }
         }
         List<Line> lines = new ArrayList<>();
-        parts.forEach((stem, alike) -> lines.addAll(lines(stem, alike)));
+        parts.values().forEach(alike -> lines.addAll(lines(alike)));
         return new PlateList(brackets, numbered(lines, vehicle.build().issued()));
     }
 
@@ -53,6 +54,20 @@ public record PlateList(List<BracketPlan> brackets, List<Plate> plates) {
         return plates.stream().filter(plate -> plate.mounts().contains(mount)).toList();
     }
 
+    /** What is to be written down once the drawings of all of them go out: those that have gone out as they are stay as they are. */
+    public List<IssuedPlate> toIssue(List<IssuedPlate> before, LocalDate date) {
+        return plates.stream()
+                .map(plate -> plate.issued(date))
+                .filter(one -> before.stream()
+                        .filter(one::samePiece)
+                        .reduce((first, second) -> second)
+                        .filter(last -> last.fingerprint().equals(one.fingerprint())
+                                && last.revision().equals(one.revision())
+                                && last.count() == one.count())
+                        .isEmpty())
+                .toList();
+    }
+
     /** Its mass in steel, every piece counted [kg]. */
     public double mass() {
         return plates.stream()
@@ -61,6 +76,11 @@ public record PlateList(List<BracketPlan> brackets, List<Plate> plates) {
     }
 
     // --- Which are one ---
+
+    /** The two ears of a bracket are looked at together: on the other side of the vehicle they change places. */
+    private static String group(FlatPart part) {
+        return stem(part).replace(FlatPart.What.OTHER_EAR.id(), FlatPart.What.EAR.id());
+    }
 
     private static String stem(FlatPart part) {
         return part.mount().axle().id() + "/"
@@ -76,26 +96,39 @@ public record PlateList(List<BracketPlan> brackets, List<Plate> plates) {
     private record Line(String part, Optional<Side> hand, FlatPart flat, int count, List<MountRef> mounts) {}
 
     /** Of the parts that a pair of mounts has of one kind: one for both, a pair of hands, or each its own. */
-    private static List<Line> lines(String stem, List<FlatPart> parts) {
+    private static List<Line> lines(List<FlatPart> parts) {
         FlatPart first = parts.get(0);
-        if (parts.stream().allMatch(first::serves)) {
-            int count = parts.stream().mapToInt(FlatPart::count).sum();
-            return List.of(new Line(
-                    stem,
-                    Optional.empty(),
-                    first,
-                    count,
-                    parts.stream().map(FlatPart::mount).toList()));
-        }
         boolean hands = parts.size() == 2 && first.handed() && first.mirrored().same(parts.get(1));
-        return parts.stream()
-                .map(part -> new Line(
-                        hands ? stem : key(part),
-                        hands ? part.side() : Optional.empty(),
-                        part,
-                        part.count(),
-                        List.of(part.mount())))
-                .toList();
+        if (hands) {
+            return parts.stream()
+                    .map(part -> new Line(stem(part), part.side(), part, part.count(), List.of(part.mount())))
+                    .toList();
+        }
+        List<List<FlatPart>> alike = new ArrayList<>();
+        for (FlatPart part : parts) {
+            alike.stream()
+                    .filter(pile -> pile.get(0).serves(part))
+                    .findFirst()
+                    .orElseGet(() -> {
+                        alike.add(new ArrayList<>());
+                        return alike.get(alike.size() - 1);
+                    })
+                    .add(part);
+        }
+        long mounts = parts.stream().map(FlatPart::mount).distinct().count();
+        return alike.stream().map(pile -> line(pile, mounts)).toList();
+    }
+
+    /** One piece that serves wherever its like goes; it has its mount's own name where it goes to one mount of a pair alone. */
+    private static Line line(List<FlatPart> pile, long mounts) {
+        FlatPart first = pile.get(0);
+        List<MountRef> goes = pile.stream().map(FlatPart::mount).distinct().toList();
+        return new Line(
+                goes.size() == mounts ? stem(first) : key(first),
+                Optional.empty(),
+                first,
+                pile.stream().mapToInt(FlatPart::count).sum(),
+                goes);
     }
 
     // --- Numbers and revisions ---

@@ -22,6 +22,7 @@ import org.palanca.base.geometry.Side;
 import org.palanca.base.outline.Bounds;
 import org.palanca.base.outline.Corner;
 import org.palanca.base.outline.Outline;
+import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
 import org.palanca.floor.plate.FlatPart;
 import org.palanca.floor.plate.Opening;
@@ -62,6 +63,10 @@ public final class CutTable {
      * @param lead from where it pierces to the edge [m]
      */
     public record Bed(double width, double height, double kerf, double lead) {
+        /** An ordinary half sheet and a plasma's kerf: common practice, no source. */
+        public static final Bed USUAL =
+                new Bed(Lengths.inches(48), Lengths.inches(24), Lengths.inches(0.06), Lengths.inches(0.125));
+
         /** Whether there can be such a one. */
         public boolean possible() {
             return width > 0 && height > 0 && lead >= 0 && kerf >= 0 && kerf < Math.min(width, height);

@@ -10,6 +10,7 @@ import org.palanca.base.outline.Outline;
 import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
 import org.palanca.floor.plate.BracketPlan;
+import org.palanca.floor.plate.CheckSquare;
 import org.palanca.floor.plate.FlatPart;
 import org.palanca.floor.plate.FoldLine;
 import org.palanca.floor.plate.MarkPlace;
@@ -25,9 +26,6 @@ import org.palanca.floor.plate.StalePlate;
  * square tells whether the printer kept the size; the code beside it says number, revision, count and shape.
  */
 final class PlatePages {
-    /** Side of the square that is measured [m]. */
-    static final double SQUARE = Lengths.inches(2);
-
     /** Points on paper by a metre. */
     private static final double TRUE_SIZE = 72 / Lengths.INCH;
 
@@ -215,11 +213,16 @@ final class PlatePages {
 
     /** The square to measure, what the plate is, and its code. */
     private void block(Plate plate) {
-        double side = SQUARE * TRUE_SIZE;
+        double side = CheckSquare.SIDE * TRUE_SIZE;
         double top = y + 6;
         page.box(Page.MARGIN, top, Page.MARGIN + side, top + side, 0.8);
         double under = page.paragraph(
-                head.text("platesheet.square", head.length(SQUARE)), Page.MARGIN + 8, top + 18, 9.5, true, side - 16);
+                head.text("platesheet.square", head.length(CheckSquare.SIDE)),
+                Page.MARGIN + 8,
+                top + 18,
+                9.5,
+                true,
+                side - 16);
         page.text(head.text("wrap.measured"), Page.MARGIN + 8, under + 12, 9.5, false);
         page.blank(Page.MARGIN + 8, Page.MARGIN + side / 2 - 4, under + 32);
         page.blank(Page.MARGIN + side / 2 + 4, Page.MARGIN + side - 8, under + 32);

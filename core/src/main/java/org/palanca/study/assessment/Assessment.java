@@ -231,11 +231,13 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
         /** Brackets that can't be made as they are described; what their links' ends contradict is said with these. */
         private void brackets(Axle axle) {
             for (BracketPlan plan : BracketPlan.of(vehicle, axle)) {
-                looked.add(Fault.Job.CUTLIST);
+                if (plan.missing().isEmpty()) {
+                    looked.add(Fault.Job.BRACKETS);
+                }
                 boolean link = plan.bolted().filter(Bolted::link).isPresent();
                 for (Message one : plan.faults()) {
                     if (!link || !one.key().startsWith("cut.")) {
-                        faults.add(new Fault(Fault.Job.CUTLIST, Optional.of(axle.place()), Fault.about(one), 1, one));
+                        faults.add(new Fault(Fault.Job.BRACKETS, Optional.of(axle.place()), Fault.about(one), 1, one));
                     }
                 }
             }
@@ -246,10 +248,10 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
             if (vehicle.build().issued().isEmpty()) {
                 return;
             }
-            looked.add(Fault.Job.CUTLIST);
+            looked.add(Fault.Job.BRACKETS);
             for (StalePlate stale : StalePlate.of(vehicle, PlateList.of(vehicle).plates())) {
                 faults.add(new Fault(
-                        Fault.Job.CUTLIST,
+                        Fault.Job.BRACKETS,
                         Optional.empty(),
                         "stale " + stale.issued().part() + stale.issued().hand(),
                         1,

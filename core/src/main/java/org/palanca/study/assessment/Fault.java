@@ -25,7 +25,8 @@ public record Fault(Job step, Optional<AxlePlace> axle, String id, double amount
         SHOCKS,
         SHAFT,
         PLACE,
-        CUTLIST
+        CUTLIST,
+        BRACKETS
     }
 
     /** Whether another one is the same fault. */

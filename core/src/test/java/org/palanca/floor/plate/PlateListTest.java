@@ -12,11 +12,13 @@ import org.palanca.Examples;
 import org.palanca.base.geometry.Side;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Link;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.bracket.Bracket;
 import org.palanca.vehicle.bracket.Seat;
 import org.palanca.vehicle.bracket.Way;
 import org.palanca.vehicle.hardware.BoltWay;
+import org.palanca.vehicle.hardware.Ears;
 import org.palanca.vehicle.work.IssuedPlate;
 
 /** Which plates are one, what they are called, and which of those that went out still hold. */
@@ -50,6 +52,84 @@ class PlateListTest {
         assertThat(plates.get(0).hand()).isEmpty();
         assertThat(plates.get(0).mounts()).hasSize(2);
         assertThat(plates.get(0).mark()).isEqualTo("P1 A");
+    }
+
+    /** A bolt that leans a little makes two shapes of ear; the left one of one side is the right one of the other. */
+    @Test
+    void earsThatChangePlacesAcrossTheVehicleAreOnePlate() {
+        Vehicle vehicle = Brackets.with(
+                Bolted.withBolt(Brackets.tarn(), rear(Brackets.tarn()), LOWER, Optional.empty()),
+                LOWER,
+                Brackets.onFace(Bracket.Form.EARS, Way.UP, inches(3)));
+        BracketPlan plan = BracketPlan.of(vehicle, rear(vehicle), LOWER).orElseThrow();
+        assertThat(plan.notes().stream().map(Examples.WORDS::text))
+                .anyMatch(note -> note.contains("taken square to lower left"));
+        List<Plate> plates = PlateList.of(vehicle).plates();
+        assertThat(plates.stream().map(Plate::mark)).containsExactly("P1 A", "P2 A");
+        assertThat(plates).allSatisfy(plate -> {
+            assertThat(plate.count()).isEqualTo(2);
+            assertThat(plate.mounts()).hasSize(2);
+        });
+    }
+
+    /** Ears and bolt are said at a mount, and go to the link's end there and to that of the other side. */
+    @Test
+    void earsSaidAtAMountAreThoseOfItsLinks() {
+        Vehicle before = Brackets.tarn();
+        Ears wide = new Ears(inches(3), inches(0.25), inches(0.75), inches(0.8125));
+        Vehicle after = Bolted.withEars(before, rear(before), LOWER, wide);
+        for (String link : List.of("lower left", "lower right")) {
+            Link made = rear(after).link(link).orElseThrow();
+            assertThat(after.hardware().end(made, true).ears()).as(link).contains(wide);
+            assertThat(after.hardware().end(made, false))
+                    .isEqualTo(before.hardware().end(made, false));
+        }
+        assertThat(rear(after).link("upper left")).isEqualTo(rear(before).link("upper left"));
+        assertThat(Bolted.way(rear(after), LOWER)).contains(BoltWay.ACROSS);
+    }
+
+    /** What the code of a page says once its plate is another, is gone, or belongs to another vehicle. */
+    @Test
+    void aPageIsToldByItsCode() {
+        Vehicle vehicle = ears(3);
+        PlateCode code = PlateCode.of(PlateList.of(vehicle).plates().get(0), vehicle);
+        assertThat(said(code, vehicle)).isEqualTo("P1 A × 4: the page holds. Cut it.");
+        Vehicle moved = Brackets.with(out(vehicle), LOWER, Brackets.onFace(Bracket.Form.EARS, Way.UP, inches(3.25)));
+        assertThat(said(code, moved)).contains("is old", "P1 B × 4", "Don’t cut");
+        assertThat(said(code, Brackets.tarn())).contains("no plate P1 A any more");
+        assertThat(said(code, moved.withName("Another"))).contains("is a page of “Tarn 4”");
+    }
+
+    private static String said(PlateCode code, Vehicle vehicle) {
+        return Examples.WORDS.text(code.said(vehicle, PlateList.of(vehicle).plates()));
+    }
+
+    /** A rule reads 1/64 in: within that of 2 in both ways the paper is a template. */
+    @Test
+    void theSquareOnThePaperIsHeldAgainstItsSize() {
+        assertThat(new CheckSquare(inches(2), inches(2)).holds()).isTrue();
+        assertThat(new CheckSquare(inches(2 + 1.0 / 64), inches(2 - 1.0 / 64)).holds())
+                .isTrue();
+        assertThat(new CheckSquare(inches(2), inches(1.97)).holds()).isFalse();
+        assertThat(new CheckSquare(inches(2.03), inches(2)).holds()).isFalse();
+    }
+
+    /** What went out as it is goes out once. */
+    @Test
+    void aPlateGoesOutOnce() {
+        Vehicle vehicle = ears(3);
+        PlateList list = PlateList.of(vehicle);
+        assertThat(list.toIssue(List.of(), DAY)).hasSize(1);
+        Vehicle out = out(vehicle);
+        assertThat(PlateList.of(out).toIssue(out.build().issued(), DAY)).isEmpty();
+        Vehicle moved = Brackets.with(out, LOWER, Brackets.onFace(Bracket.Form.EARS, Way.UP, inches(3.25)));
+        assertThat(PlateList.of(moved).toIssue(moved.build().issued(), DAY))
+                .singleElement()
+                .satisfies(one -> assertThat(one.revision()).isEqualTo("B"));
+    }
+
+    private static Axle rear(Vehicle vehicle) {
+        return vehicle.axle(AxlePlace.REAR).orElseThrow();
     }
 
     /** Beside the top of a tube that runs along, one ear is longer than the other: one number, two drawings that are pictures. */

@@ -81,7 +81,7 @@ class AssessmentTest {
     }
 
     private static List<String> plates(Vehicle vehicle) {
-        return Assessment.of(vehicle).of(Fault.Job.CUTLIST).stream()
+        return Assessment.of(vehicle).of(Fault.Job.BRACKETS).stream()
                 .map(Fault::said)
                 .filter(said -> said.key().startsWith("bracket.") || said.key().startsWith("plate."))
                 .map(Examples.WORDS::text)

@@ -3,6 +3,7 @@ package org.palanca.desktop.app;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.Optional;
+import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import org.jspecify.annotations.Nullable;
@@ -27,6 +28,21 @@ final class NativeFileAsker implements FileAsker {
         FileChooser chooser = chooser(title);
         chooser.setInitialFileName(proposed);
         return remember(chooser.showSaveDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> toFolder(String title) {
+        DirectoryChooser chooser = new DirectoryChooser();
+        chooser.setTitle(title);
+        if (folder != null && folder.isDirectory()) {
+            chooser.setInitialDirectory(folder);
+        }
+        File chosen = chooser.showDialog(owner);
+        if (chosen == null) {
+            return Optional.empty();
+        }
+        folder = chosen;
+        return Optional.of(chosen.toPath());
     }
 
     @Override

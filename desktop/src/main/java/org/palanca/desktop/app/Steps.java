@@ -4,6 +4,7 @@ import java.util.List;
 import org.palanca.desktop.step.Stage;
 import org.palanca.desktop.step.Step;
 import org.palanca.desktop.step.axle.AxleStep;
+import org.palanca.desktop.step.bracket.BracketsStep;
 import org.palanca.desktop.step.compare.CompareStep;
 import org.palanca.desktop.step.cutlist.CutListStep;
 import org.palanca.desktop.step.cycle.CycleStep;
@@ -30,7 +31,7 @@ final class Steps {
             new Stage("design", List.of(new GoalsStep(), BOARD, new SteerStep(), new CompareStep())),
             new Stage("floor", List.of(new MeasureStep(), new AxleStep(), new HousingStep(), new PlaceStep())),
             new Stage("move", List.of(CYCLE, new ShocksStep(), new ShaftStep(), new SlopeStep())),
-            new Stage("build", List.of(new CutListStep())));
+            new Stage("build", List.of(new CutListStep(), new BracketsStep())));
 
     static final List<Step> ALL =
             STAGES.stream().flatMap(stage -> stage.steps().stream()).toList();

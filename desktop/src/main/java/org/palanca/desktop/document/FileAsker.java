@@ -11,6 +11,9 @@ public interface FileAsker {
     /** Where to save, with a proposed name. */
     Optional<Path> toSave(String title, String proposed);
 
+    /** A folder to read from or write into. */
+    Optional<Path> toFolder(String title);
+
     /** The next question begins in a folder: that of the file that is worked on. */
     default void startIn(Path folder) {
         // Who answers for the user needs no folder.

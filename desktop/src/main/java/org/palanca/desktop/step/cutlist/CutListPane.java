@@ -152,6 +152,7 @@ public final class CutListPane extends StepPane {
                                 () -> pick(Pick.of(cut))))
                         .toList());
         // The cards are made anew: what was looked at stays in sight.
+        scroll.applyCss();
         scroll.layout();
         scroll.setVvalue(scrolled);
         inspect(cuts.stream()

@@ -12,11 +12,12 @@ import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
-import org.palanca.base.units.Lengths;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.step.EarsFields;
+import org.palanca.desktop.step.FormFields;
 import org.palanca.floor.cutting.LinkCut;
 import org.palanca.vehicle.hardware.BoltWay;
 import org.palanca.vehicle.hardware.Ears;
@@ -29,16 +30,12 @@ import org.palanca.vehicle.hardware.ThreadedShank;
 
 /** The fields of one end of a link: what it is, its size from the catalogue or typed, its thread, and the ears of its bracket. */
 final class EndForm {
-    /** Ears where none are described yet: 1/4 in plate, a 5/8 in bolt in a hole of 11/16 in; common practice, no source. */
-    private static final Ears FIRST_EARS =
-            new Ears(Lengths.inches(0.875), Lengths.inches(0.25), Lengths.inches(0.625), Lengths.inches(0.6875));
-
     private final CutListPane pane;
-    private final CutFields fields;
+    private final FormFields fields;
     private final BiConsumer<LinkCut, UnaryOperator<LinkMake>> change;
 
     /** @param change changes what a link is made of */
-    EndForm(CutListPane pane, CutFields fields, BiConsumer<LinkCut, UnaryOperator<LinkMake>> change) {
+    EndForm(CutListPane pane, FormFields fields, BiConsumer<LinkCut, UnaryOperator<LinkMake>> change) {
         this.pane = pane;
         this.fields = fields;
         this.change = change;
@@ -233,38 +230,14 @@ final class EndForm {
                     "cut-ears-" + id,
                     w.text("cutlist.ears_add"),
                     () -> take.accept(now.withEars(Optional.of(new Ears(
-                            now.width().orElse(FIRST_EARS.gap()),
-                            FIRST_EARS.thickness(),
-                            FIRST_EARS.bolt(),
-                            FIRST_EARS.hole()))))));
+                            now.width().orElse(EarsFields.FIRST.gap()),
+                            EarsFields.FIRST.thickness(),
+                            EarsFields.FIRST.bolt(),
+                            EarsFields.FIRST.hole()))))));
         }
         Ears ears = now.ears().get();
         Consumer<Ears> changed = next -> take.accept(now.withEars(Optional.of(next)));
-        FlowPane row = fields.row();
-        fields.length(
-                row,
-                "cut-gap-" + id,
-                "cutlist.gap",
-                ears.gap(),
-                value -> changed.accept(new Ears(value, ears.thickness(), ears.bolt(), ears.hole())));
-        fields.length(
-                row,
-                "cut-ear-" + id,
-                "cutlist.ear",
-                ears.thickness(),
-                value -> changed.accept(new Ears(ears.gap(), value, ears.bolt(), ears.hole())));
-        fields.length(
-                row,
-                "cut-bolt-" + id,
-                "cutlist.bolt",
-                ears.bolt(),
-                value -> changed.accept(new Ears(ears.gap(), ears.thickness(), value, ears.hole())));
-        fields.length(
-                row,
-                "cut-hole-" + id,
-                "cutlist.hole",
-                ears.hole(),
-                value -> changed.accept(new Ears(ears.gap(), ears.thickness(), ears.bolt(), value)));
+        FlowPane row = EarsFields.row(fields, "cut", "-" + id, ears, changed);
         return List.of(
                 row,
                 Labels.button(

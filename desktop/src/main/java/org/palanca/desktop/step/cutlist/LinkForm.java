@@ -24,6 +24,7 @@ import org.palanca.desktop.control.Choices;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.VerdictColumn;
 import org.palanca.desktop.document.Settings;
+import org.palanca.desktop.step.FormFields;
 import org.palanca.desktop.step.Sections;
 import org.palanca.floor.cutting.LinkCut;
 import org.palanca.floor.placing.BoltFit;
@@ -53,13 +54,16 @@ final class LinkForm {
     private static final String STOCK = "stock";
     private static final String STRENGTH = "strength";
 
+    /** What is told finer than a tape does: a wall, and what has to go through or between something. */
+    private static final List<String> FINE = List.of("cut-wall", "cut-gap", "cut-hole", "cut-ear");
+
     /** The user's own lines of the catalogue, beside the settings. */
     private static final String OWN = "hardware.csv";
 
     private final CutListPane pane;
     private final Sections sections = new Sections("cutlist", List.of(FROM, TO, TUBE, SHAPE, TAPED, STRENGTH, STOCK));
     private final CheckBox both = new CheckBox();
-    private final CutFields fields;
+    private final FormFields fields;
     private final EndForm ends;
     private final ShapeForm shapes;
     private final StockForm stock;
@@ -68,7 +72,7 @@ final class LinkForm {
 
     LinkForm(CutListPane pane) {
         this.pane = pane;
-        fields = new CutFields(pane);
+        fields = new FormFields(pane, FINE);
         ends = new EndForm(pane, fields, this::change);
         shapes = new ShapeForm(pane, fields, this::change);
         stock = new StockForm(pane, fields);

@@ -12,6 +12,7 @@ import javafx.scene.layout.FlowPane;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.step.FormFields;
 import org.palanca.floor.cutting.LinkCut;
 import org.palanca.study.load.LinkStrength;
 import org.palanca.vehicle.LoadFactors;
@@ -22,9 +23,9 @@ final class LoadForm {
     private static final Pattern NUMBER = Pattern.compile("\\d{1,3}(\\.\\d{1,4})?");
 
     private final CutListPane pane;
-    private final CutFields fields;
+    private final FormFields fields;
 
-    LoadForm(CutListPane pane, CutFields fields) {
+    LoadForm(CutListPane pane, FormFields fields) {
         this.pane = pane;
         this.fields = fields;
     }

@@ -20,6 +20,7 @@ import org.palanca.desktop.board.MountDrag;
 import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.LatestTask;
 import org.palanca.desktop.control.MeasureField;
+import org.palanca.desktop.step.FormFields;
 import org.palanca.floor.cutting.LinkCut;
 import org.palanca.study.assessment.StraightBarOffer;
 import org.palanca.vehicle.AxlePlace;
@@ -43,7 +44,7 @@ final class ShapeForm {
     private static final Duration REST = Duration.millis(300);
 
     private final CutListPane pane;
-    private final CutFields fields;
+    private final FormFields fields;
     private final BiConsumer<LinkCut, UnaryOperator<LinkMake>> change;
     private final LatestTask offering = LatestTask.patient("straight bar", REST);
     private Optional<Asked> asked = Optional.empty();
@@ -57,7 +58,7 @@ final class ShapeForm {
         }
     }
 
-    ShapeForm(CutListPane pane, CutFields fields, BiConsumer<LinkCut, UnaryOperator<LinkMake>> change) {
+    ShapeForm(CutListPane pane, FormFields fields, BiConsumer<LinkCut, UnaryOperator<LinkMake>> change) {
         this.pane = pane;
         this.fields = fields;
         this.change = change;

@@ -12,6 +12,7 @@ import org.palanca.base.units.Lengths;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.step.FormFields;
 import org.palanca.floor.cutting.LinkCut;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.hardware.Stock;
@@ -24,9 +25,9 @@ final class StockForm {
     private static final int MOST = 1000;
 
     private final CutListPane pane;
-    private final CutFields fields;
+    private final FormFields fields;
 
-    StockForm(CutListPane pane, CutFields fields) {
+    StockForm(CutListPane pane, FormFields fields) {
         this.pane = pane;
         this.fields = fields;
     }
