@@ -5,6 +5,7 @@ import java.io.PrintWriter;
 import java.nio.file.FileSystemException;
 import org.palanca.base.units.UnitStyle;
 import org.palanca.base.words.Words;
+import org.palanca.cli.command.BillCommand;
 import org.palanca.cli.command.CheckCommand;
 import org.palanca.cli.command.CommandFailure;
 import org.palanca.cli.command.CutCommand;
@@ -61,6 +62,7 @@ import picocli.CommandLine.Spec;
             CutCommand.class,
             PlatesCommand.class,
             TableCommand.class,
+            BillCommand.class,
             RideCommand.class,
             SlopeCommand.class,
             StatesCommand.class,

@@ -39,6 +39,8 @@ class EveryCommandTest {
             List.of("cut", "--csv"),
             List.of("plates"),
             List.of("plates", "--csv"),
+            List.of("bill"),
+            List.of("bill", "--csv"),
             List.of("ride"),
             List.of("slope", "--across", "10", "--tip"));
 

@@ -96,6 +96,38 @@ class MainTest {
         assertThat(err).contains("from 2 to 100000");
     }
 
+    /** A table goes out, the rack is filled in, and the vehicle that is saved with it takes it off; what is wrong changes nothing. */
+    @Test
+    void billTakesTheRackOff() throws IOException {
+        assertThat(run("bill", tarn)).isEqualTo(ExitCodes.OK);
+        assertThat(out).contains("     9  jam nut, thread not named, left-hand (takes 8 + 1 spare)");
+        run("bill", tarn, "--csv");
+        Path table = folder.resolve("bill.csv");
+        Files.writeString(table, out.replaceFirst("(jam nut \\? left,.*,8,1,)0,9,,", "$13,9,1.25,"));
+        Path other = folder.resolve("other.palanca.json");
+        assertThat(run("bill", tarn, "--take", table, "--save", other)).isEqualTo(ExitCodes.OK);
+        assertThat(run("bill", other)).isEqualTo(ExitCodes.OK);
+        assertThat(out).contains("     6  jam nut, thread not named, left-hand", "in the rack 3, 7.50", "costs 7.50");
+        Files.writeString(table, "item,rack\nnut,-1\n");
+        Path none = folder.resolve("none.palanca.json");
+        assertThat(run("bill", tarn, "--take", table, "--save", none)).isEqualTo(ExitCodes.FILE);
+        assertThat(err).contains("Line 2, column rack", "“-1” is no count");
+        assertThat(none).doesNotExist();
+    }
+
+    /** What a telephone reads off a page tells whether the page holds. */
+    @Test
+    void platesKnowAnOldPageByItsCode() {
+        assertThat(run("plates", tarn, "--code", "palanca;P1 A;4;0123abcd;Tarn 4"))
+                .isEqualTo(ExitCodes.PROBLEMS);
+        assertThat(out).contains("takes no plate P1 A any more");
+        assertThat(run("plates", tarn, "--code", "palanca;P1 A;4;0123abcd;Another"))
+                .isEqualTo(ExitCodes.PROBLEMS);
+        assertThat(out).contains("is a page of “Another”");
+        assertThat(run("plates", tarn, "--code", "P1 A")).isEqualTo(ExitCodes.USAGE);
+        assertThat(err).contains("not the code of a plate’s page");
+    }
+
     @Test
     void checkNamesEveryProblemWithItsPlace() throws IOException {
         assertThat(run("check", tarn)).isEqualTo(ExitCodes.OK);

@@ -14,6 +14,7 @@ import org.palanca.vehicle.housing.Housing;
 import org.palanca.vehicle.housing.HousingSize;
 import org.palanca.vehicle.survey.Survey;
 import org.palanca.vehicle.work.IssuedPlate;
+import org.palanca.vehicle.work.Purchase;
 import org.palanca.vehicle.work.StepEntry;
 
 /**
@@ -31,6 +32,7 @@ import org.palanca.vehicle.work.StepEntry;
  * @param stock what tube and bar there is to saw from
  * @param loads what the links are asked to bear
  * @param issued plates whose drawings went out to be cut, the first first
+ * @param purchases what is known of what is bought
  */
 public record Build(
         Survey survey,
@@ -44,7 +46,8 @@ public record Build(
         Map<AxlePlace, Weights> weights,
         Stock stock,
         LoadFactors loads,
-        List<IssuedPlate> issued) {
+        List<IssuedPlate> issued,
+        List<Purchase> purchases) {
     /** Nothing measured, nothing done. */
     public static final Build NONE = new Build(
             Survey.NONE,
@@ -58,6 +61,7 @@ public record Build(
             Map.of(),
             Stock.COMMON,
             LoadFactors.COMMON,
+            List.of(),
             List.of());
 
     public Build {
@@ -68,6 +72,7 @@ public record Build(
         log = List.copyOf(log);
         notes = List.copyOf(notes);
         issued = List.copyOf(issued);
+        purchases = List.copyOf(purchases);
     }
 
     private static <T> Map<AxlePlace, T> copy(Map<AxlePlace, T> map) {
@@ -91,17 +96,53 @@ public record Build(
 
     public Build withSurvey(Survey other) {
         return new Build(
-                other, surroundings, housings, found, log, notes, rules, placing, weights, stock, loads, issued);
+                other,
+                surroundings,
+                housings,
+                found,
+                log,
+                notes,
+                rules,
+                placing,
+                weights,
+                stock,
+                loads,
+                issued,
+                purchases);
     }
 
     public Build withStock(Stock other) {
         return new Build(
-                survey, surroundings, housings, found, log, notes, rules, placing, weights, other, loads, issued);
+                survey,
+                surroundings,
+                housings,
+                found,
+                log,
+                notes,
+                rules,
+                placing,
+                weights,
+                other,
+                loads,
+                issued,
+                purchases);
     }
 
     public Build withLoads(LoadFactors other) {
         return new Build(
-                survey, surroundings, housings, found, log, notes, rules, placing, weights, stock, other, issued);
+                survey,
+                surroundings,
+                housings,
+                found,
+                log,
+                notes,
+                rules,
+                placing,
+                weights,
+                stock,
+                other,
+                issued,
+                purchases);
     }
 
     /** With drawings that went out, after those that did before. */
@@ -109,7 +150,36 @@ public record Build(
         List<IssuedPlate> next = new ArrayList<>(issued);
         next.addAll(more);
         return new Build(
-                survey, surroundings, housings, found, log, notes, rules, placing, weights, stock, loads, next);
+                survey,
+                surroundings,
+                housings,
+                found,
+                log,
+                notes,
+                rules,
+                placing,
+                weights,
+                stock,
+                loads,
+                next,
+                purchases);
+    }
+
+    public Build withPurchases(List<Purchase> other) {
+        return new Build(
+                survey,
+                surroundings,
+                housings,
+                found,
+                log,
+                notes,
+                rules,
+                placing,
+                weights,
+                stock,
+                loads,
+                issued,
+                other);
     }
 
     /** Names of the marks at the ends of the axles, which go with these and not with the frame. */
@@ -133,6 +203,7 @@ public record Build(
                 weights,
                 stock,
                 loads,
+                List.of(),
                 List.of());
     }
 
@@ -178,7 +249,8 @@ public record Build(
         } else {
             next.put(place, other);
         }
-        return new Build(survey, next, housings, found, log, notes, rules, placing, weights, stock, loads, issued);
+        return new Build(
+                survey, next, housings, found, log, notes, rules, placing, weights, stock, loads, issued, purchases);
     }
 
     private Build put(AxlePlace place, Housing other) {
@@ -189,7 +261,20 @@ public record Build(
         } else {
             next.put(place, other);
         }
-        return new Build(survey, surroundings, next, found, log, notes, rules, placing, weights, stock, loads, issued);
+        return new Build(
+                survey,
+                surroundings,
+                next,
+                found,
+                log,
+                notes,
+                rules,
+                placing,
+                weights,
+                stock,
+                loads,
+                issued,
+                purchases);
     }
 
     /** With a mount as found, in the place of what was found of it before. */
@@ -200,29 +285,90 @@ public record Build(
             next.add(other);
         }
         return new Build(
-                survey, surroundings, housings, next, log, notes, rules, placing, weights, stock, loads, issued);
+                survey,
+                surroundings,
+                housings,
+                next,
+                log,
+                notes,
+                rules,
+                placing,
+                weights,
+                stock,
+                loads,
+                issued,
+                purchases);
     }
 
     public Build withLog(List<StepEntry> other) {
         return new Build(
-                survey, surroundings, housings, found, other, notes, rules, placing, weights, stock, loads, issued);
+                survey,
+                surroundings,
+                housings,
+                found,
+                other,
+                notes,
+                rules,
+                placing,
+                weights,
+                stock,
+                loads,
+                issued,
+                purchases);
     }
 
     public Build withRules(ClearanceRules other) {
         return new Build(
-                survey, surroundings, housings, found, log, notes, other, placing, weights, stock, loads, issued);
+                survey,
+                surroundings,
+                housings,
+                found,
+                log,
+                notes,
+                other,
+                placing,
+                weights,
+                stock,
+                loads,
+                issued,
+                purchases);
     }
 
     public Build withPlacing(PlacingLimits other) {
         return new Build(
-                survey, surroundings, housings, found, log, notes, rules, other, weights, stock, loads, issued);
+                survey,
+                surroundings,
+                housings,
+                found,
+                log,
+                notes,
+                rules,
+                other,
+                weights,
+                stock,
+                loads,
+                issued,
+                purchases);
     }
 
     public Build with(AxlePlace place, Weights other) {
         EnumMap<AxlePlace, Weights> next = new EnumMap<>(AxlePlace.class);
         next.putAll(weights);
         next.put(place, other);
-        return new Build(survey, surroundings, housings, found, log, notes, rules, placing, next, stock, loads, issued);
+        return new Build(
+                survey,
+                surroundings,
+                housings,
+                found,
+                log,
+                notes,
+                rules,
+                placing,
+                next,
+                stock,
+                loads,
+                issued,
+                purchases);
     }
 
     /** What was written about something; blank where nothing was. */
@@ -244,6 +390,18 @@ public record Build(
             next.replaceAll(one -> one.about().equals(note.about()) ? note : one);
         }
         return new Build(
-                survey, surroundings, housings, found, log, next, rules, placing, weights, stock, loads, issued);
+                survey,
+                surroundings,
+                housings,
+                found,
+                log,
+                next,
+                rules,
+                placing,
+                weights,
+                stock,
+                loads,
+                issued,
+                purchases);
     }
 }

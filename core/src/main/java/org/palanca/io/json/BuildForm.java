@@ -25,6 +25,7 @@ import org.palanca.vehicle.hardware.Stock;
 import org.palanca.vehicle.housing.Housing;
 import org.palanca.vehicle.survey.Survey;
 import org.palanca.vehicle.work.IssuedPlate;
+import org.palanca.vehicle.work.Purchase;
 import org.palanca.vehicle.work.StepEntry;
 
 /** What is known and done on the floor. */
@@ -52,7 +53,8 @@ final class BuildForm {
                 Map.of(),
                 fields.part("stock", HardwareForm::stock, Stock.COMMON, Build::stock),
                 fields.part("loads", BuildForm::loads, LoadFactors.COMMON, Build::loads),
-                fields.partsIfAny("issued", BuildForm::issued, Build::issued));
+                fields.partsIfAny("issued", BuildForm::issued, Build::issued),
+                fields.partsIfAny("purchases", BuildForm::purchase, Build::purchases));
         for (Map.Entry<AxlePlace, AxleBuild> axle : axles.entrySet()) {
             build = axle.getValue().in(build, axle.getKey());
         }
@@ -106,6 +108,15 @@ final class BuildForm {
                 fields.value("count", Form.WHOLE, IssuedPlate::count),
                 fields.text("fingerprint", IssuedPlate::fingerprint),
                 fields.value("date", Form.DATE, IssuedPlate::date));
+    }
+
+    private static Purchase purchase(Fields<Purchase> fields) {
+        return new Purchase(
+                fields.text("item", Purchase::item),
+                fields.value("rack", Form.WHOLE, 0, Purchase::rack),
+                fields.optional("price", Quantity.RATIO, Purchase::price),
+                fields.optional("needed_by", Form.DATE, Purchase::neededBy),
+                fields.optional("keeps_until", Form.DATE, Purchase::keepsUntil));
     }
 
     private static LoadFactors loads(Fields<LoadFactors> fields) {

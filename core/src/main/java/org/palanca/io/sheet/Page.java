@@ -9,6 +9,7 @@ public final class Page {
     public static final double WIDTH = 612;
 
     public static final double HEIGHT = 792;
+    private static final char NO_BREAK = '\u00a0';
     static final double MARGIN = 36;
     static final double RIGHT = WIDTH - MARGIN;
 
@@ -44,7 +45,8 @@ public final class Page {
     }
 
     Page text(String text, double x, double y, double size, boolean bold) {
-        String printable = Letters.printable(text, bold);
+        // Where it may not break is settled by now.
+        String printable = Letters.printable(text.replace(NO_BREAK, ' '), bold);
         ink.add(new Ink.Text(printable, x, y, size, bold));
         return this;
     }

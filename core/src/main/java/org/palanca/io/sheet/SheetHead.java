@@ -29,6 +29,11 @@ public record SheetHead(Vehicle vehicle, String fileName, LocalDate date, Words 
     /** Height of the line that says what misses its target. */
     private static final double MISSED = 18;
 
+    /** An amount does not break over a line, whoever prints it. */
+    public SheetHead {
+        words = words.unbroken();
+    }
+
     static final double TITLE = 24;
     static final double SMALL = 8.5;
 

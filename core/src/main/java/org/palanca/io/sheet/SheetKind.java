@@ -40,6 +40,14 @@ public enum SheetKind {
         }
     },
 
+    /** What has to be bought. */
+    BILL {
+        @Override
+        public List<Page> pages(SheetHead head, AxlePlace place, Optional<String> mount) {
+            return BillPages.of(head);
+        }
+    },
+
     /** The housing's two pages. */
     HOUSING {
         @Override

@@ -96,6 +96,7 @@ final class CycleFaults {
                         only(place, build.weights()),
                         Build.NONE.stock(),
                         Build.NONE.loads(),
+                        List.of(),
                         List.of()),
                 new TreeMap<>());
     }

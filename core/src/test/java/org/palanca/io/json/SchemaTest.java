@@ -58,6 +58,7 @@ class SchemaTest {
             tarn-4 | /axles/rear/mounts/upper frame left/bracket | {"form": "ears", "seat": {"face": "down", "distance_mm": 60}}
             tarn-4 | /build/found/- | {"axle": "front", "mount": "lower frame right", "readings": []}
             tarn-4 | /build/issued | [{"part": "rear/a/ear", "number": "P1", "revision": "B", "hand": "left", "count": 2, "fingerprint": "0123abcd", "date": "2026-11-30"}, {"part": "rear/b/ear", "number": "P2", "revision": "A", "hand": "right", "count": 2, "fingerprint": "0123abcd", "date": "2026-11-30"}]
+            tarn-4 | /build/purchases | [{"item": "jam nut 3/4-16 left", "rack": 3, "price": 1.25, "needed_by": "2027-03-15", "keeps_until": "2030-01-01"}]
             tarn-4 | /build/placing | {"tolerance_mm": 4, "hole_mm": 14, "bolt_mm": 13, "off_floor": true}
             tarn-4 | /build/axles/rear/driveline/joints | "one"
             tarn-4 | /build/axles/rear/housing/ends | "bearing_cup"

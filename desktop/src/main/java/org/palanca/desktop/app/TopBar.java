@@ -158,6 +158,7 @@ final class TopBar extends HBox {
                         item("sheet_mounts"),
                         item("sheet_cut"),
                         item("sheet_plates"),
+                        item("sheet_bill"),
                         item("export_board"),
                         item("copy_results"),
                         item("copy_picture"),

@@ -52,6 +52,7 @@ public final class CutListPane extends StepPane {
     private final Button table = new Button();
     private final Button nextRevision = new Button();
     private final LinkForm form;
+    private final BillSection bill;
     private final LatestTask sawing = LatestTask.live("saw plan", REST);
     private final VBox sawPlan = new VBox(6);
     private List<SawLine> sawLines = List.of();
@@ -70,6 +71,7 @@ public final class CutListPane extends StepPane {
         setId("cutlist-pane");
         getStyleClass().add("make");
         form = new LinkForm(this);
+        bill = new BillSection(this);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
@@ -205,6 +207,7 @@ public final class CutListPane extends StepPane {
         }
         side.add(Labels.sentence(w.text("make.rule"), "second"));
         side.add(sawPlan);
+        side.addAll(bill.rows());
         sideColumn().getChildren().setAll(side);
     }
 
