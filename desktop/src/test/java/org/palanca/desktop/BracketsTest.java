@@ -10,24 +10,40 @@ import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javax.imageio.ImageIO;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.palanca.floor.plate.Plate;
 import org.palanca.floor.plate.PlateCode;
 import org.palanca.floor.plate.PlateList;
 import org.palanca.io.json.VehicleFile;
+import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.hardware.Ears;
 
 /** Brackets described, drawn, written for whoever cuts them, and an old drawing told for what it is. */
 class BracketsTest extends WindowTest {
     private static final double INCH = 0.0254;
+
+    /** The demo without the brackets that it has: what is described here is all there is. */
+    @BeforeEach
+    void takeTheBracketsOff() throws Exception {
+        Vehicle demo = VehicleFile.open(tarn).vehicle();
+        Axle rear = demo.axle(AxlePlace.REAR).orElseThrow();
+        for (Mount mount : rear.mounts()) {
+            rear = rear.withBracket(mount.name(), Optional.empty());
+        }
+        VehicleFile.save(tarn, demo.withAxle(rear));
+        onFx(() -> window.files().open(tarn));
+    }
 
     /** From nothing described to plates that can be cut; what is missing is said on the way, what can't be made is too. */
     @Test

@@ -51,7 +51,7 @@ class StagesTest extends WindowTest {
         eventually(() -> said("move").contains("Cycle: 15 not as wanted"));
         assertThat(said("move")).isEqualTo("Move, Cycle: 15 not as wanted · 1 more held");
         assertThat(said("floor")).isEqualTo("Floor, Measure: look at a reading · 1 more held");
-        assertThat(said("build")).isEqualTo("Build, Cut list: held by Links");
+        assertThat(said("build")).isEqualTo("Build, Cut list: held by Links · 1 more held");
         onFx(() -> window.document().replace(Sample.example("sedge.palanca.json"), null, false));
         eventually(() -> said("floor").startsWith("Floor, Axle:"));
         assertThat(said("floor")).isEqualTo("Floor, Axle: 2 not as wanted · 1 more held");

@@ -50,7 +50,10 @@ public record UnitStyle(LengthStyle length) {
 
     private String plain(double value, Quantity quantity) {
         ScreenUnit unit = ScreenUnit.of(quantity, length.inches());
-        return Lengths.decimal(value / unit.size(), unit.decimals());
+        double number = value / unit.size();
+        // Of a plate the tenth of a pound is told.
+        boolean light = quantity == Quantity.MASS && number != 0 && Math.abs(number) < SMALL;
+        return Lengths.decimal(number, light ? 1 : unit.decimals());
     }
 
     /**
@@ -82,7 +85,7 @@ public record UnitStyle(LengthStyle length) {
         return format(value, quantity).joined();
     }
 
-    /** Of less than this the tenth of a millimetre decides [mm]. */
+    /** Of less than this the tenth of a millimetre, a pound or a kilogram decides. */
     private static final double SMALL = 9.95;
 
     /** A tape is read to this part of an inch where it decides. */

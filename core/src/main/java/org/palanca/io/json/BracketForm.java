@@ -37,7 +37,7 @@ final class BracketForm {
     }
 
     private static Seat kind(JsonNode node, Fields.Taking<Seat> kinds) {
-        return node.has("tube_mm") ? kinds.as(BracketForm::tube) : kinds.as(BracketForm::face);
+        return node.has("face") ? kinds.as(BracketForm::face) : kinds.as(BracketForm::tube);
     }
 
     private static Seat.Face face(Fields<Seat.Face> fields) {

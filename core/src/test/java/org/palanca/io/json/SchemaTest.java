@@ -102,6 +102,8 @@ class SchemaTest {
             "inboard_drive false",
             "joints \"two\"",
             "moment \"ride\"",
+            "bolt_out_when \"stands\"",
+            "shift_mm 0",
             "instrument \"tape\"",
             "instrument \"level\"",
             "camber_deg 0",

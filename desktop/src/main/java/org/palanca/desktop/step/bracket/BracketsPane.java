@@ -46,7 +46,7 @@ public final class BracketsPane extends StepPane {
     private static final double TRUE_SIZE = 96 / 0.0254;
 
     /** As tall as the tallest plate may be drawn, at normal text [px]. */
-    private static final double TALL = 300;
+    private static final double TALL = 260;
 
     /** Room beside a plate for its sizes, at normal text [px]. */
     private static final double BESIDE = 180;
@@ -236,7 +236,13 @@ public final class BracketsPane extends StepPane {
         List<Node> all = new ArrayList<>();
         VBox head = new VBox(
                 8,
-                Labels.sentence(w.text("brackets.table_head"), "second"),
+                Labels.sentence(
+                        w.text(
+                                "brackets.table_head",
+                                Message.length(CutTable.Bed.USUAL.width()),
+                                Message.length(CutTable.Bed.USUAL.height()),
+                                Message.fine(CutTable.Bed.USUAL.kerf())),
+                        "second"),
                 Labels.button("brackets-back", w.text("brackets.table_back"), () -> {
                     onTable = List.of();
                     refresh();
@@ -251,7 +257,9 @@ public final class BracketsPane extends StepPane {
         Words w = words();
         context().files().toFolder(w.text("file_window.cut_files")).ifPresent(folder -> {
             try {
-                onTable = CutTable.look(folder, PlateList.of(vehicle()).plates(), CutTable.Bed.USUAL);
+                onTable = CutTable.look(folder, PlateList.of(vehicle()).plates(), CutTable.Bed.USUAL).stream()
+                        .sorted(Comparator.comparing(job -> job.refused().isEmpty()))
+                        .toList();
                 if (onTable.isEmpty()) {
                     complain(w.text("brackets.table_empty", folder));
                 }

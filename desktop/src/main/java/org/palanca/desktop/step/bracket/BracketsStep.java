@@ -52,6 +52,6 @@ public final class BracketsStep implements Step {
 
     @Override
     public List<Picture> pictures() {
-        return List.of(Picture.of(id(), Picture.with(BracketsPane.class, pane -> pane.pick("lower frame left"))));
+        return List.of(Picture.of(id(), Picture.with(BracketsPane.class, pane -> pane.pick("shock upper left"))));
     }
 }

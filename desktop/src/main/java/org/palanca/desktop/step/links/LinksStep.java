@@ -39,13 +39,7 @@ public final class LinksStep implements Step {
                     pane.state().selectionProperty().set(mount("upper frame left"));
                     pane.state().litProperty().set("anti_squat");
                     pane.state().poseProperty().set(WheelTravel.both(-0.1));
-                }),
-                Picture.of(
-                                "board-roadster",
-                                pane -> pane.state()
-                                        .selectionProperty()
-                                        .set(new MountRef(AxlePlace.FRONT, "tie rod inner left")))
-                        .from("plover.palanca.json", AxlePlace.FRONT));
+                }));
     }
 
     private static MountRef mount(String name) {
