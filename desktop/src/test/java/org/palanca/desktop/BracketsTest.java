@@ -135,12 +135,18 @@ class BracketsTest extends WindowTest {
         nextAnswer = code;
         press("#brackets-code");
         assertThat(label("#code-said")).isEqualTo("P1 A × 4: the page holds. Cut it.");
+        nextAnswer = shop;
+        press("#brackets-table");
         section("brackets-open-ears");
         enter("#bracket-bolt", "3/4");
-        assertThat(card("lower-frame-left")).contains("P1 B × 4");
+        assertThat(card("lower-frame-left"))
+                .as("what the table said of the plates before is not shown of these")
+                .contains("P1 B × 4");
+        assertThat(lookup("#code-said").tryQuery()).as("nor what the code did").isEmpty();
         assertThat(label("#stale-P1")).contains("P1 A", "revision B holds");
         assertThat(rail()).contains("held: old plates are out: 1");
         eventually(() -> trouble().contains("revision B holds"));
+        nextAnswer = code;
         press("#brackets-code");
         assertThat(label("#code-said")).contains("P1 A × 4 is old", "P1 B × 4", "Don’t cut by this page");
         nextAnswer = shop;

@@ -44,6 +44,9 @@ public record PlateCode(String mark, int count, String fingerprint, String vehic
         if (holds(plates).isPresent()) {
             return Message.of("plate.code_holds", mark, Integer.toString(count));
         }
+        if (plates.stream().anyMatch(plate -> plate.mark().equals(mark) && plate.count() == count)) {
+            return Message.of("plate.code_shape", mark, Integer.toString(count));
+        }
         String number = mark.split("[- ]", 2)[0];
         String today = plates.stream()
                 .filter(plate -> plate.number().equals(number))

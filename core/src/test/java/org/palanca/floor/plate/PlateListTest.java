@@ -96,6 +96,9 @@ class PlateListTest {
         assertThat(said(code, vehicle)).isEqualTo("P1 A × 4: the page holds. Cut it.");
         Vehicle moved = Brackets.with(out(vehicle), LOWER, Brackets.onFace(Bracket.Form.EARS, Way.UP, inches(3.25)));
         assertThat(said(code, moved)).contains("is old", "P1 B × 4", "Don’t cut");
+        assertThat(said(code, Brackets.with(vehicle, LOWER, Brackets.onFace(Bracket.Form.EARS, Way.UP, inches(3.25)))))
+                .as("printed, and nobody wrote down that it went out")
+                .contains("P1 A × 4 is old", "shape, holes or material have changed");
         assertThat(said(code, Brackets.tarn())).contains("no plate P1 A any more");
         assertThat(said(code, moved.withName("Another"))).contains("is a page of “Tarn 4”");
     }

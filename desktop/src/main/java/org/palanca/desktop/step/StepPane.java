@@ -1,5 +1,7 @@
 package org.palanca.desktop.step;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -17,6 +19,7 @@ import org.palanca.desktop.board.MeasuringTool;
 import org.palanca.desktop.document.BoardState;
 import org.palanca.desktop.document.Document;
 import org.palanca.desktop.theme.Theme;
+import org.palanca.io.SafeFile;
 import org.palanca.vehicle.AxlePlace;
 import org.palanca.vehicle.Build;
 import org.palanca.vehicle.Note;
@@ -206,5 +209,29 @@ public abstract class StepPane extends VBox {
             refresh();
         }
         return done;
+    }
+
+    /** Rows of a table that go out. */
+    public interface Rows {
+        void write(Appendable out) throws IOException;
+    }
+
+    /**
+     * Writes a table where the user wants it, and says where it is.
+     *
+     * @param what it is of, as its proposed name ends
+     */
+    public final void writeTable(String what, Rows rows) {
+        String proposed = vehicle().name().replace(' ', '-') + "-r" + vehicle().revision() + "-" + what + ".csv";
+        context.files().toSave(words().text("file_window.table"), proposed).ifPresent(path -> {
+            StringBuilder text = new StringBuilder();
+            try {
+                rows.write(text);
+                SafeFile.write(path, text.toString().getBytes(StandardCharsets.UTF_8));
+                context.tell(Message.of("make.table_written", path.getFileName().toString()));
+            } catch (IOException e) {
+                complain(words().text("file.cannot_write", path));
+            }
+        });
     }
 }

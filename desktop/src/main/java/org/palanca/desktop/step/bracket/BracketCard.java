@@ -5,15 +5,14 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import javafx.css.PseudoClass;
 import javafx.geometry.VPos;
 import javafx.scene.control.Label;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.step.PickCard;
 import org.palanca.desktop.theme.Theme;
 import org.palanca.floor.plate.BracketPlan;
 import org.palanca.floor.plate.Plate;
@@ -21,9 +20,7 @@ import org.palanca.floor.plate.PlateList;
 import org.palanca.floor.plate.PlateWords;
 
 /** One bracket, or a pair of them: its plates flat and to scale, each with its number and count, and what there is to say of it. */
-final class BracketCard extends VBox {
-    private static final PseudoClass PICKED = PseudoClass.getPseudoClass("in-hand");
-
+final class BracketCard extends PickCard {
     private final Words words;
 
     /**
@@ -43,25 +40,16 @@ final class BracketCard extends VBox {
             double size,
             boolean picked,
             Runnable pick) {
+        super(
+                "bracket-" + plans.get(0).mount().axle().id() + "-"
+                        + plans.get(0).mount().mount().replace(' ', '-'),
+                title(plans, words),
+                picked,
+                pick);
         this.words = words;
         BracketPlan first = plans.get(0);
-        String of = first.mount().axle().id() + "-" + first.mount().mount().replace(' ', '-');
-        getStyleClass().add("link-card");
-        setId("bracket-" + of);
-        setFocusTraversable(true);
-        pseudoClassStateChanged(PICKED, picked);
-        setOnMouseClicked(event -> pick.run());
-        setOnKeyPressed(event -> {
-            if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
-                pick.run();
-                event.consume();
-            }
-        });
-        String title = words.text("axle." + first.mount().axle().id()) + " · "
-                + plans.stream().map(plan -> plan.mount().mount()).collect(Collectors.joining(", "));
-        Label name = Labels.sentence(title, "link-name");
+        Label name = Labels.sentence(getAccessibleText(), "link-name");
         name.setMaxWidth(width);
-        setAccessibleText(title);
         getChildren().add(name);
         Set<Plate> plates = new LinkedHashSet<>();
         plans.forEach(plan -> plates.addAll(list.plates(plan.mount())));
@@ -89,6 +77,11 @@ final class BracketCard extends VBox {
         }
     }
 
+    private static String title(List<BracketPlan> plans, Words words) {
+        return words.text("axle." + plans.get(0).mount().axle().id()) + " · "
+                + plans.stream().map(plan -> plan.mount().mount()).collect(Collectors.joining(", "));
+    }
+
     /** Number and count big over the drawing, what it is cut from beneath. */
     private VBox plate(Plate plate, Theme theme, double scale, double size) {
         Label mark =
@@ -102,11 +95,5 @@ final class BracketCard extends VBox {
                 "second");
         VBox box = new VBox(2, mark, PlateCanvas.of(plate.flat(), words, theme, scale, size), what);
         return box;
-    }
-
-    private void sentence(String text, String style, double width) {
-        Label label = Labels.sentence(text, style);
-        label.setMaxWidth(width);
-        getChildren().add(label);
     }
 }

@@ -37,6 +37,7 @@ import org.palanca.io.sheet.SheetKind;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.MountRef;
+import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.bracket.Bracket;
 import org.palanca.vehicle.work.IssuedPlate;
 
@@ -60,6 +61,10 @@ public final class BracketsPane extends StepPane {
     private final OutColumn out;
     private Optional<MountRef> picked = Optional.empty();
     private List<CutTable.Job> onTable = List.of();
+
+    /** What the files on the table were held against. */
+    private Optional<Vehicle> readFor = Optional.empty();
+
     private double size = 1;
 
     public BracketsPane(StepContext context) {
@@ -79,8 +84,6 @@ public final class BracketsPane extends StepPane {
         caution.setMinHeight(USE_PREF_SIZE);
         getChildren().addAll(scroll, actions, caution);
         widthProperty().addListener((o, before, now) -> refresh());
-        // Files were read for the vehicle as it was.
-        document().vehicleProperty().addListener((o, before, now) -> onTable = List.of());
     }
 
     @Override
@@ -105,6 +108,9 @@ public final class BracketsPane extends StepPane {
             return;
         }
         Words w = words();
+        if (readFor.filter(vehicle()::equals).isEmpty()) {
+            onTable = List.of();
+        }
         PlateList list = PlateList.of(vehicle());
         List<List<BracketPlan>> pairs = pairs(list);
         if (picked.flatMap(list::bracket).isEmpty()) {
@@ -260,6 +266,7 @@ public final class BracketsPane extends StepPane {
                 onTable = CutTable.look(folder, PlateList.of(vehicle()).plates(), CutTable.Bed.USUAL).stream()
                         .sorted(Comparator.comparing(job -> job.refused().isEmpty()))
                         .toList();
+                readFor = Optional.of(vehicle());
                 if (onTable.isEmpty()) {
                     complain(w.text("brackets.table_empty", folder));
                 }
@@ -276,7 +283,11 @@ public final class BracketsPane extends StepPane {
     private void showActions(PlateList list, Words w) {
         sheet.setText(w.text("brackets.sheet"));
         Button files = Labels.button("brackets-files", w.text("brackets.files"), this::writeFiles);
-        Button table = Labels.button("brackets-csv", w.text("make.table"), this::writeTable);
+        Button table = Labels.button(
+                "brackets-csv",
+                w.text("make.table"),
+                () -> writeTable(
+                        "plates", out -> PlateCsv.write(PlateList.of(vehicle()).plates(), out)));
         for (Button one : List.of(sheet, files, table)) {
             one.setDisable(list.plates().isEmpty());
         }
@@ -308,23 +319,6 @@ public final class BracketsPane extends StepPane {
                                 folder.toString()));
             } catch (IOException e) {
                 complain(w.text("file.cannot_write", folder));
-            }
-        });
-    }
-
-    private void writeTable() {
-        Words w = words();
-        String proposed = vehicle().name().replace(' ', '-') + "-r" + vehicle().revision() + "-plates.csv";
-        context().files().toSave(w.text("file_window.table"), proposed).ifPresent(path -> {
-            StringBuilder rows = new StringBuilder();
-            try {
-                PlateCsv.write(PlateList.of(vehicle()).plates(), rows);
-                SafeFile.write(path, rows.toString().getBytes(StandardCharsets.UTF_8));
-                context()
-                        .tell(Message.of(
-                                "make.table_written", path.getFileName().toString()));
-            } catch (IOException e) {
-                complain(w.text("file.cannot_write", path));
             }
         });
     }

@@ -36,6 +36,9 @@ final class OutColumn {
     private Optional<Message> code = Optional.empty();
     private boolean codeHolds;
 
+    /** The plates that square and code were held against: of others nothing was said. */
+    private List<String> heldAgainst = List.of();
+
     OutColumn(BracketsPane pane) {
         this.pane = pane;
         fields = new FormFields(pane, List.of("square-"));
@@ -43,6 +46,14 @@ final class OutColumn {
 
     List<Node> rows(PlateList list) {
         Words w = pane.words();
+        List<String> now = list.plates().stream()
+                .map(plate -> plate.mark() + " " + plate.count() + " " + plate.fingerprint())
+                .toList();
+        if (!now.equals(heldAgainst)) {
+            heldAgainst = now;
+            square = Optional.empty();
+            code = Optional.empty();
+        }
         List<Node> rows = new ArrayList<>();
         rows.add(Labels.of(w.text("brackets.gone_out"), "form-title"));
         List<StalePlate> stale = StalePlate.of(pane.vehicle(), list.plates());

@@ -15,7 +15,6 @@ import org.palanca.base.words.Words;
 import org.palanca.desktop.control.Labels;
 import org.palanca.floor.bill.BillOfMaterials;
 import org.palanca.io.FileFormatException;
-import org.palanca.io.SafeFile;
 import org.palanca.io.csv.BillCsv;
 import org.palanca.io.sheet.SheetKind;
 import org.palanca.vehicle.work.Purchase;
@@ -71,21 +70,7 @@ final class BillSection {
     }
 
     private void write() {
-        Words w = pane.words();
-        String proposed =
-                pane.vehicle().name().replace(' ', '-') + "-r" + pane.vehicle().revision() + "-bill.csv";
-        pane.context().files().toSave(w.text("file_window.table"), proposed).ifPresent(path -> {
-            StringBuilder rows = new StringBuilder();
-            try {
-                BillCsv.write(BillOfMaterials.of(pane.vehicle()), w, rows);
-                SafeFile.write(path, rows.toString().getBytes(StandardCharsets.UTF_8));
-                pane.context()
-                        .tell(Message.of(
-                                "make.table_written", path.getFileName().toString()));
-            } catch (IOException e) {
-                pane.complain(w.text("file.cannot_write", path));
-            }
-        });
+        pane.writeTable("bill", out -> BillCsv.write(BillOfMaterials.of(pane.vehicle()), pane.words(), out));
     }
 
     /** What the table says takes the place of what was known: its blanks as well. */

@@ -1,7 +1,5 @@
 package org.palanca.desktop.step.cutlist;
 
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -25,7 +23,6 @@ import org.palanca.floor.cutting.PartsCount;
 import org.palanca.floor.cutting.PartsWords;
 import org.palanca.floor.cutting.StockPlan;
 import org.palanca.floor.cutting.StockWords;
-import org.palanca.io.SafeFile;
 import org.palanca.io.csv.LinkCsv;
 import org.palanca.io.sheet.SheetKind;
 import org.palanca.study.load.LinkStrength;
@@ -81,7 +78,9 @@ public final class CutListPane extends StepPane {
         placement.setId("make-placement");
         placement.setOnAction(event -> context().sheet(SheetKind.MOUNTS, Optional.empty()));
         table.setId("make-table");
-        table.setOnAction(event -> writeTable());
+        table.setOnAction(event -> writeTable(
+                "links",
+                out -> LinkCsv.write(LinkCut.list(vehicle()), build().rules().paint(), out)));
         nextRevision.setId("make-revision");
         nextRevision.setOnAction(event ->
                 document().change(vehicle().withRevision(vehicle().revision() + 1), Message.of("change.revision"), ""));
@@ -175,24 +174,6 @@ public final class CutListPane extends StepPane {
         placement.setText(w.text("make.sheet"));
         nextRevision.setText(w.text("make.revision", Integer.toString(vehicle().revision())));
         caution.setText(w.text("sheet.caution"));
-    }
-
-    /** The links as a table for a shop, where the user wants it. */
-    private void writeTable() {
-        Words w = words();
-        String proposed = vehicle().name().replace(' ', '-') + "-r" + vehicle().revision() + "-links.csv";
-        context().files().toSave(w.text("file_window.table"), proposed).ifPresent(path -> {
-            StringBuilder rows = new StringBuilder();
-            try {
-                LinkCsv.write(LinkCut.list(vehicle()), vehicle().build().rules().paint(), rows);
-                SafeFile.write(path, rows.toString().getBytes(StandardCharsets.UTF_8));
-                context()
-                        .tell(Message.of(
-                                "make.table_written", path.getFileName().toString()));
-            } catch (IOException e) {
-                complain(w.text("file.cannot_write", path.toString()));
-            }
-        });
     }
 
     private void showBench(List<LinkCut> cuts, Words w) {

@@ -5,16 +5,13 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.shape.StrokeLineJoin;
 import javafx.scene.text.Font;
@@ -25,6 +22,7 @@ import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
 import org.palanca.desktop.control.FractionText;
 import org.palanca.desktop.control.Labels;
+import org.palanca.desktop.step.PickCard;
 import org.palanca.desktop.theme.Fonts;
 import org.palanca.desktop.theme.Lettering;
 import org.palanca.desktop.theme.Theme;
@@ -38,9 +36,7 @@ import org.palanca.vehicle.hardware.LinkEnd;
 import org.palanca.vehicle.hardware.ThreadedShank;
 
 /** One link as it is made: drawn to scale with its ends, the tube's cut length big, and how the threads hold. Press it to change it. */
-final class LinkCard extends VBox {
-    private static final PseudoClass PICKED = PseudoClass.getPseudoClass("in-hand");
-
+final class LinkCard extends PickCard {
     /** Room under the tube for its length and the names of its ends [px]. */
     private static final double UNDER = 42;
 
@@ -73,26 +69,13 @@ final class LinkCard extends VBox {
             double size,
             boolean picked,
             Runnable pick) {
+        super("link-" + of(cut), title(cut, words), picked, pick);
         this.cut = cut;
         this.words = words;
         this.theme = theme;
         this.size = size;
-        String of = cut.axle().place().id() + "-" + cut.link().name().replace(' ', '-');
-        getStyleClass().add("link-card");
-        setId("link-" + of);
-        setFocusTraversable(true);
-        pseudoClassStateChanged(PICKED, picked);
-        setOnMouseClicked(event -> pick.run());
-        setOnKeyPressed(event -> {
-            if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
-                pick.run();
-                event.consume();
-            }
-        });
-        String title = words.text("axle." + cut.axle().place().id()) + " · "
-                + cut.link().name();
-        Label name = Labels.of(title, "link-name");
-        setAccessibleText(title);
+        String of = of(cut);
+        Label name = Labels.of(getAccessibleText(), "link-name");
         FractionText pins = new FractionText(1.45);
         pins.show(words.units().format(cut.pinToPin(), Quantity.LENGTH));
         name.setMinWidth(Region.USE_PREF_SIZE);
@@ -139,10 +122,13 @@ final class LinkCard extends VBox {
         }
     }
 
-    private void sentence(String text, String style, double width) {
-        Label label = Labels.sentence(text, style);
-        label.setMaxWidth(width);
-        getChildren().add(label);
+    private static String of(LinkCut cut) {
+        return cut.axle().place().id() + "-" + cut.link().name().replace(' ', '-');
+    }
+
+    private static String title(LinkCut cut, Words words) {
+        return words.text("axle." + cut.axle().place().id()) + " · "
+                + cut.link().name();
     }
 
     private double tubeHalf(double scale) {
