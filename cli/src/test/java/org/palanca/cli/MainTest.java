@@ -120,7 +120,10 @@ class MainTest {
     void platesKnowAnOldPageByItsCode() {
         assertThat(run("plates", tarn, "--code", "palanca;P1 A;4;0123abcd;Tarn 4"))
                 .isEqualTo(ExitCodes.PROBLEMS);
-        assertThat(out).contains("takes no plate P1 A any more");
+        assertThat(out).contains("P1 A × 4 is old", "have changed");
+        assertThat(run("plates", tarn, "--code", "palanca;P9 A;4;0123abcd;Tarn 4"))
+                .isEqualTo(ExitCodes.PROBLEMS);
+        assertThat(out).contains("takes no plate P9 A any more");
         assertThat(run("plates", tarn, "--code", "palanca;P1 A;4;0123abcd;Another"))
                 .isEqualTo(ExitCodes.PROBLEMS);
         assertThat(out).contains("is a page of “Another”");
