@@ -58,6 +58,9 @@ class BracketsTest extends WindowTest {
                 .contains("how thick the ears are");
         assertThat(rail()).contains("held: not all known: 2");
         choose("#bracket-on", 1);
+        assertThat(card("lower-frame-left"))
+                .as("a face that was chosen and not taped is none")
+                .contains("what lower frame left is welded on");
         enter("#bracket-distance", "3 3/8");
         section("brackets-open-ears");
         press("#bracket-ears");
@@ -167,6 +170,8 @@ class BracketsTest extends WindowTest {
     @Test
     void paperCountsOnceItsSquareIsMeasured() {
         described();
+        press("#square-count");
+        assertThat(trouble()).contains("both ways");
         enter("#square-across", "1 15/16");
         enter("#square-up", "2");
         press("#square-count");

@@ -78,10 +78,7 @@ public final class PlatesCommand implements Callable<Integer> {
             PlateCode page = PlateCode.parse(code)
                     .orElseThrow(() -> new CommandFailure(ExitCodes.USAGE, Message.of("plates_no_code")));
             out.println(input.words().text(page.said(vehicle, list.plates())));
-            return page.vehicle().equals(vehicle.name())
-                            && page.holds(list.plates()).isPresent()
-                    ? ExitCodes.OK
-                    : ExitCodes.PROBLEMS;
+            return page.holds(vehicle, list.plates()) ? ExitCodes.OK : ExitCodes.PROBLEMS;
         }
         List<Path> written = written(vehicle, list);
         if (json.asked()) {

@@ -52,7 +52,7 @@ public final class BillTable {
         }
         bill.faults().forEach(one -> out.println("! " + words.text(one)));
         bill.untold().forEach(one -> out.println("! " + words.text(one)));
-        bill.idle().forEach(one -> out.println(words.text("bill.idle", Integer.toString(one.rack()), one.item())));
+        bill.inTheWay().forEach(one -> out.println(words.text(one)));
         out.println(words.text("bill.spares"));
         out.println(words.text("bill.not_counted"));
     }

@@ -18,6 +18,7 @@ import org.palanca.floor.cutting.PartsCount;
 import org.palanca.floor.cutting.StockPlan;
 import org.palanca.floor.plate.BoltChoice;
 import org.palanca.floor.plate.Bolted;
+import org.palanca.floor.plate.FlatPart;
 import org.palanca.floor.plate.Plate;
 import org.palanca.floor.plate.PlateList;
 import org.palanca.vehicle.Axle;
@@ -41,12 +42,9 @@ import org.palanca.vehicle.work.Purchase;
  *
  * @param lines in the order of their kinds
  * @param untold what could not be counted
- * @param idle in the rack, and the vehicle takes none of it
+ * @param idle what is known of things that the vehicle takes none of
  */
 public record BillOfMaterials(List<BillLine> lines, List<Message> untold, List<Purchase> idle) {
-    /** Density of steel [kg/m3]. */
-    private static final double STEEL = 7850;
-
     private static final int SPARE_WASHERS = 2;
 
     public BillOfMaterials {
@@ -77,6 +75,14 @@ public record BillOfMaterials(List<BillLine> lines, List<Message> untold, List<P
         return lines.stream()
                 .filter(line -> line.toBuy() > 0 && line.own().price().isEmpty())
                 .count();
+    }
+
+    /** What lies in the rack and is not needed. */
+    public List<Message> inTheWay() {
+        return idle.stream()
+                .filter(one -> one.rack() > 0)
+                .map(one -> Message.of("bill.idle", Integer.toString(one.rack()), one.item()))
+                .toList();
     }
 
     /** What goes off before it is needed. */
@@ -130,7 +136,7 @@ public record BillOfMaterials(List<BillLine> lines, List<Message> untold, List<P
                     item, tally.kind(), tally.what(), tally.count(), tally.spare(), tally.mass(), own(item))));
             lines.sort(Comparator.comparing(BillLine::kind));
             List<Purchase> idle = vehicle.build().purchases().stream()
-                    .filter(one -> one.rack() > 0 && !tallies.containsKey(one.item()))
+                    .filter(one -> !tallies.containsKey(one.item()))
                     .toList();
             return new BillOfMaterials(lines, untold, idle);
         }
@@ -239,7 +245,7 @@ public record BillOfMaterials(List<BillLine> lines, List<Message> untold, List<P
                             BillLine.Kind.TUBE,
                             what,
                             1,
-                            pieces * tube.area() * STEEL);
+                            pieces * tube.area() * FlatPart.STEEL);
                 }
                 plan.tooLong().forEach(piece -> untold.add(Message.of("stock.too_long", piece)));
             }

@@ -33,6 +33,9 @@ public record FlatPart(
         List<Opening> openings,
         List<FoldLine> folds,
         double bevel) {
+    /** Density of steel [kg/m3]. */
+    public static final double STEEL = 7850;
+
     /** Plates alike to this are one [m]. */
     private static final double SAME = 1e-5;
 
@@ -56,11 +59,11 @@ public record FlatPart(
         }
     }
 
-    /** Its mass in steel of 7850 kg/m³ [kg]. */
+    /** Its mass in steel [kg]. */
     public double mass() {
         double holes =
                 openings.stream().mapToDouble(one -> one.outline().area()).sum();
-        return (outline.area() - holes) * thickness * 7850;
+        return (outline.area() - holes) * thickness * STEEL;
     }
 
     /** The same seen from behind. */

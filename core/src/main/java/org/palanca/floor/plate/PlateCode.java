@@ -41,7 +41,7 @@ public record PlateCode(String mark, int count, String fingerprint, String vehic
         if (!vehicle.equals(of.name())) {
             return Message.of("plate.code_other", mark, vehicle, of.name());
         }
-        if (holds(plates).isPresent()) {
+        if (holds(of, plates)) {
             return Message.of("plate.code_holds", mark, Integer.toString(count));
         }
         if (plates.stream().anyMatch(plate -> plate.mark().equals(mark) && plate.count() == count)) {
@@ -57,11 +57,12 @@ public record PlateCode(String mark, int count, String fingerprint, String vehic
                 : Message.of("plate.code_old", mark, Integer.toString(count), today);
     }
 
-    /** The plate of a list that it is the code of, as it was when it was printed; empty where none is that any more. */
-    public Optional<Plate> holds(List<Plate> plates) {
-        return plates.stream()
-                .filter(plate ->
-                        plate.fingerprint().equals(fingerprint) && plate.mark().equals(mark) && plate.count() == count)
-                .findFirst();
+    /** Whether the vehicle takes that plate today as it was when its page was printed. */
+    public boolean holds(Vehicle of, List<Plate> plates) {
+        return vehicle.equals(of.name())
+                && plates.stream()
+                        .anyMatch(plate -> plate.fingerprint().equals(fingerprint)
+                                && plate.mark().equals(mark)
+                                && plate.count() == count);
     }
 }

@@ -54,13 +54,33 @@ public final class BillCsv {
                     line.toBuy(),
                     money(own.price()),
                     money(line.cost()),
-                    own.neededBy().map(LocalDate::toString).orElse(""),
-                    own.keepsUntil().map(LocalDate::toString).orElse(""),
+                    day(own.neededBy()),
+                    day(own.keepsUntil()),
                     line.mass().isPresent()
                             ? String.format(Locale.ROOT, "%.3f", line.mass().getAsDouble())
                             : "");
         }
+        // What the vehicle takes none of today is not forgotten by the way there and back.
+        for (Purchase own : bill.idle()) {
+            printer.printRecord(
+                    own.item(),
+                    "",
+                    own.item(),
+                    0,
+                    0,
+                    own.rack(),
+                    0,
+                    money(own.price()),
+                    "",
+                    day(own.neededBy()),
+                    day(own.keepsUntil()),
+                    "");
+        }
         printer.flush();
+    }
+
+    private static String day(Optional<LocalDate> date) {
+        return date.map(LocalDate::toString).orElse("");
     }
 
     private static String money(OptionalDouble amount) {

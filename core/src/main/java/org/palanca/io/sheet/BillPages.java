@@ -66,9 +66,7 @@ final class BillPages {
         }
         bill.faults().forEach(one -> say("! " + head.words().text(one), true));
         bill.untold().forEach(one -> say("! " + head.words().text(one), true));
-        for (Purchase one : bill.idle()) {
-            say(head.text("bill.idle", Integer.toString(one.rack()), one.item()), false);
-        }
+        bill.inTheWay().forEach(one -> say(head.words().text(one), false));
         say(head.text("bill.spares"), false);
         say(head.text("bill.not_counted"), false);
         head.foot(page, "bill");

@@ -115,7 +115,8 @@ class BillOfMaterialsTest {
                         OptionalDouble.of(1.25),
                         Optional.of(LocalDate.of(2027, 3, 15)),
                         Optional.of(LocalDate.of(2030, 1, 1))),
-                new Purchase("plate 6.35 mm", 0, OptionalDouble.of(4), Optional.empty(), Optional.empty()));
+                new Purchase("plate 6.35 mm", 0, OptionalDouble.of(4), Optional.empty(), Optional.empty()),
+                new Purchase("jam nut 5/8-18 left", 0, OptionalDouble.of(2), Optional.empty(), Optional.empty()));
         StringBuilder table = new StringBuilder();
         BillCsv.write(BillOfMaterials.of(vehicle), Examples.WORDS, table);
         assertThat(BillCsv.read(table.toString()))

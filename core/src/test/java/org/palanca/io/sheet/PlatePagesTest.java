@@ -54,8 +54,9 @@ class PlatePagesTest {
                     .getText();
             PlateCode code = PlateCode.parse(text).orElseThrow();
             assertThat(code).isEqualTo(PlateCode.of(plate, vehicle));
-            assertThat(code.holds(PlateList.of(vehicle).plates())).isPresent();
-            assertThat(code.holds(PlateList.of(vehicle(3.25)).plates())).isEmpty();
+            assertThat(code.holds(vehicle, PlateList.of(vehicle).plates())).isTrue();
+            assertThat(code.holds(vehicle, PlateList.of(vehicle(3.25)).plates()))
+                    .isFalse();
         }
         assertThat(PlateCode.parse("https://example.org;1;2;3;4")).isEmpty();
     }

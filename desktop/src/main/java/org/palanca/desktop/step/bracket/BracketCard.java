@@ -93,7 +93,6 @@ final class BracketCard extends PickCard {
                         words.text("bracket.part." + plate.flat().what().id()),
                         Message.fine(plate.flat().thickness())),
                 "second");
-        VBox box = new VBox(2, mark, PlateCanvas.of(plate.flat(), words, theme, scale, size), what);
-        return box;
+        return new VBox(2, mark, PlateCanvas.of(plate.flat(), words, theme, scale, size), what);
     }
 }

@@ -13,7 +13,6 @@ import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
-import org.palanca.base.units.Lengths;
 import org.palanca.base.units.Quantity;
 import org.palanca.base.words.Message;
 import org.palanca.base.words.Words;
@@ -42,14 +41,19 @@ final class BracketForm {
     private static final String FOLD = "fold";
     private static final String BOLT = "bolt";
 
-    /** Where a new seat lies until it is taped: two inches from the bolt, and a tube of three. */
-    private static final double FIRST_DISTANCE = Lengths.inches(2);
-
-    private static final double FIRST_TUBE = Lengths.inches(3);
-
     private final BracketsPane pane;
     private final Sections sections = new Sections("brackets", List.of(FORM, SEAT, EARS, FOLD, BOLT));
     private final FormFields fields;
+    private Optional<Chosen> chosen = Optional.empty();
+
+    /**
+     * Something to be welded on that was chosen and is not measured yet: nothing is made up for it.
+     *
+     * @param diameter of a tube [m]
+     * @param clock where round it the bolt stands [rad]
+     * @param distance from the bolt to the face, or to the tube's middle line [m]
+     */
+    private record Chosen(MountRef at, On on, OptionalDouble diameter, OptionalDouble clock, OptionalDouble distance) {}
 
     /** What a bracket is welded on, before it is said where it lies. */
     private enum On {
@@ -158,13 +162,19 @@ final class BracketForm {
         MountRef at = plan.mount();
         boolean onFrame = axle(at).mount(at.mount()).orElseThrow().onFrame();
         List<Node> rows = new ArrayList<>();
+        Optional<Chosen> open = chosen.filter(one -> one.at().equals(at));
         rows.add(fields.choice(
                 "bracket-on",
                 "brackets.on",
                 Arrays.asList(On.values()),
-                On.of(now.seat()),
+                open.map(Chosen::on).orElse(On.of(now.seat())),
                 one -> one == On.HOUSING && onFrame ? "brackets.on_unknown" : "brackets.on." + one.name(),
-                next -> set(at, bracket -> bracket.withSeat(seat(next, bracket.seat(), onFrame)))));
+                next -> choose(at, now, next)));
+        if (open.isPresent()) {
+            rows.add(measures(open.get(), onFrame));
+            rows.add(Labels.sentence(pane.words().text("brackets.seat_wanted"), "second"));
+            return rows;
+        }
         now.seat().ifPresent(seat -> {
             FlowPane row = fields.row();
             Consumer<Seat> take = next -> set(at, bracket -> bracket.withSeat(Optional.of(next)));
@@ -243,21 +253,70 @@ final class BracketForm {
                                 new Seat.Tube(tube.diameter(), tube.along(), tube.clock(), tube.distance(), typed))));
     }
 
-    /** Something else to be welded on; how far its bolt stands from it stays. */
-    private static Optional<Seat> seat(On on, Optional<Seat> before, boolean onFrame) {
-        if (on == On.of(before)) {
-            return before;
+    private void choose(MountRef at, Bracket now, On on) {
+        chosen = Optional.empty();
+        if (on == On.HOUSING) {
+            set(at, bracket -> bracket.withSeat(Optional.empty()));
+        } else if (on != On.of(now.seat())) {
+            chosen = Optional.of(
+                    new Chosen(at, on, OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty()));
         }
-        double distance = before.map(one -> one.match(Seat.Face::distance, Seat.Tube::distance))
-                .orElse(FIRST_DISTANCE);
-        OptionalDouble wall = before.map(Seat::wall).orElse(OptionalDouble.empty());
-        return switch (on) {
-            case HOUSING -> Optional.empty();
-            case FACE -> Optional.of(new Seat.Face(onFrame ? Way.UP : Way.AHEAD, distance, wall));
-            case TUBE ->
-                Optional.of(new Seat.Tube(
-                        FIRST_TUBE, onFrame ? BoltWay.ALONG : BoltWay.ACROSS, 0, distance + FIRST_TUBE / 2, wall));
-        };
+        pane.refresh();
+    }
+
+    /** What has to be measured before there is a seat. */
+    private FlowPane measures(Chosen now, boolean onFrame) {
+        FlowPane row = fields.row();
+        boolean tube = now.on() == On.TUBE;
+        BoltWay along = onFrame ? BoltWay.ALONG : BoltWay.ACROSS;
+        if (tube) {
+            row.getChildren()
+                    .addAll(
+                            fields.field(
+                                    "bracket-diameter",
+                                    "cutlist.outside",
+                                    Quantity.LENGTH,
+                                    now.diameter(),
+                                    typed -> measured(
+                                            new Chosen(now.at(), now.on(), typed, now.clock(), now.distance()), along)),
+                            fields.field(
+                                    "bracket-clock",
+                                    "brackets.clock." + along.id(),
+                                    Quantity.ANGLE,
+                                    now.clock(),
+                                    typed -> measured(
+                                            new Chosen(now.at(), now.on(), now.diameter(), typed, now.distance()),
+                                            along)));
+        }
+        row.getChildren()
+                .add(fields.field(
+                        "bracket-distance",
+                        tube ? "brackets.tube_distance" : "brackets.distance",
+                        Quantity.LENGTH,
+                        now.distance(),
+                        typed -> measured(new Chosen(now.at(), now.on(), now.diameter(), now.clock(), typed), along)));
+        return row;
+    }
+
+    /** Makes it the bracket's seat once all is known; which way it lies or runs is chosen then. */
+    private void measured(Chosen now, BoltWay along) {
+        chosen = Optional.of(now);
+        boolean tube = now.on() == On.TUBE;
+        if (now.distance().isPresent()
+                && (!tube || now.diameter().isPresent() && now.clock().isPresent())) {
+            double distance = now.distance().getAsDouble();
+            Seat seat = tube
+                    ? new Seat.Tube(
+                            now.diameter().getAsDouble(),
+                            along,
+                            now.clock().getAsDouble(),
+                            distance,
+                            OptionalDouble.empty())
+                    : new Seat.Face(along == BoltWay.ALONG ? Way.UP : Way.AHEAD, distance, OptionalDouble.empty());
+            chosen = Optional.empty();
+            set(now.at(), bracket -> bracket.withSeat(Optional.of(seat)));
+        }
+        pane.refresh();
     }
 
     // --- Ears, hole and edge ---

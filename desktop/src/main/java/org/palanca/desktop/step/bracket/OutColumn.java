@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.image.Image;
 import javafx.scene.image.PixelFormat;
@@ -102,29 +101,21 @@ final class OutColumn {
         FlowPane row = fields.row();
         row.getChildren()
                 .addAll(
-                        fields.field("square-across", "brackets.across", Quantity.LENGTH, across, typed -> {
-                            across = typed;
-                            forget();
-                        }),
-                        fields.field("square-up", "brackets.up", Quantity.LENGTH, up, typed -> {
-                            up = typed;
-                            forget();
-                        }));
-        Button count = Labels.button("square-count", w.text("brackets.square_count"), () -> measured(list));
-        count.setDisable(across.isEmpty() || up.isEmpty());
+                        fields.field(
+                                "square-across", "brackets.across", Quantity.LENGTH, across, typed -> across = typed),
+                        fields.field("square-up", "brackets.up", Quantity.LENGTH, up, typed -> up = typed));
         rows.add(row);
-        rows.add(count);
+        rows.add(Labels.button("square-count", w.text("brackets.square_count"), () -> measured(list)));
         square.ifPresent(one -> rows.add(said("square-said", w.text(one), squareHolds)));
         return rows;
     }
 
-    private void forget() {
-        square = Optional.empty();
-        pane.refresh();
-    }
-
     /** Only a sheet whose square is as large as it should be has gone out. */
     private void measured(PlateList list) {
+        if (across.isEmpty() || up.isEmpty()) {
+            pane.complain(pane.words().text("brackets.square_both"));
+            return;
+        }
         CheckSquare read = new CheckSquare(across.orElseThrow(), up.orElseThrow());
         square = Optional.of(read.said());
         squareHolds = read.holds();
@@ -149,9 +140,8 @@ final class OutColumn {
                 return;
             }
             Optional<PlateCode> read = text.flatMap(PlateCode::parse);
-            codeHolds = read.filter(one -> one.vehicle().equals(pane.vehicle().name()))
-                    .flatMap(one -> one.holds(list.plates()))
-                    .isPresent();
+            codeHolds =
+                    read.filter(one -> one.holds(pane.vehicle(), list.plates())).isPresent();
             code = Optional.of(read.map(one -> one.said(pane.vehicle(), list.plates()))
                     .orElse(Message.of(
                             text.isPresent() ? "brackets.code_foreign" : "brackets.code_none",

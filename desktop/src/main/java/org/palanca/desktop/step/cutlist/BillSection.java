@@ -27,9 +27,8 @@ final class BillSection {
         this.pane = pane;
     }
 
-    List<Node> rows() {
+    List<Node> rows(BillOfMaterials bill) {
         Words w = pane.words();
-        BillOfMaterials bill = BillOfMaterials.of(pane.vehicle());
         List<Node> rows = new ArrayList<>();
         rows.add(Labels.of(w.text("make.to_buy"), "form-title"));
         long open = bill.lines().stream().filter(line -> line.toBuy() > 0).count();
@@ -52,9 +51,7 @@ final class BillSection {
         List<Message> wrong = new ArrayList<>(bill.faults());
         wrong.addAll(bill.untold());
         wrong.forEach(one -> rows.add(Labels.sentence(w.text(one), "limit")));
-        bill.idle()
-                .forEach(one -> rows.add(
-                        Labels.sentence(w.text("bill.idle", Integer.toString(one.rack()), one.item()), "second")));
+        bill.inTheWay().forEach(one -> rows.add(Labels.sentence(w.text(one), "second")));
         FlowPane buttons = new FlowPane(
                 6,
                 6,
@@ -69,6 +66,7 @@ final class BillSection {
         return rows;
     }
 
+    /** Of this moment: the list beside may be a moment behind. */
     private void write() {
         pane.writeTable("bill", out -> BillCsv.write(BillOfMaterials.of(pane.vehicle()), pane.words(), out));
     }

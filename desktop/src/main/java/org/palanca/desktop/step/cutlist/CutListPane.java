@@ -18,6 +18,7 @@ import org.palanca.desktop.control.Labels;
 import org.palanca.desktop.control.LatestTask;
 import org.palanca.desktop.step.StepContext;
 import org.palanca.desktop.step.StepPane;
+import org.palanca.floor.bill.BillOfMaterials;
 import org.palanca.floor.cutting.LinkCut;
 import org.palanca.floor.cutting.PartsCount;
 import org.palanca.floor.cutting.PartsWords;
@@ -27,6 +28,7 @@ import org.palanca.io.csv.LinkCsv;
 import org.palanca.io.sheet.SheetKind;
 import org.palanca.study.load.LinkStrength;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.hardware.Stock;
 
 /** Make: every link drawn as it is cut, the one that is picked with its fields beside, and what must lie on the bench. */
@@ -41,6 +43,9 @@ public final class CutListPane extends StepPane {
     /** What the saw plan was last worked out from, and what it says. */
     private record SawLine(String text, boolean first) {}
 
+    /** What the optimiser is asked for. */
+    private record Bench(List<SawLine> sawLines, BillOfMaterials bill) {}
+
     private final FlowPane cards = new FlowPane(BETWEEN, 0);
     private final ScrollPane scroll = new ScrollPane(cards);
     private final Label caution = new Label();
@@ -52,6 +57,7 @@ public final class CutListPane extends StepPane {
     private final BillSection bill;
     private final LatestTask sawing = LatestTask.live("saw plan", REST);
     private final VBox sawPlan = new VBox(6);
+    private final VBox toBuy = new VBox(6);
     private List<SawLine> sawLines = List.of();
     private Optional<Pick> picked = Optional.empty();
     private double size = 1;
@@ -163,9 +169,11 @@ public final class CutListPane extends StepPane {
                 .orElse(List.of()));
         showBench(cuts, w);
         Stock stock = vehicle().build().stock();
-        sawing.ask(goOn -> sawLines(cuts, stock, w), found -> {
-            sawLines = found;
+        Vehicle shown = vehicle();
+        sawing.ask(goOn -> new Bench(sawLines(cuts, stock, w), BillOfMaterials.of(shown)), found -> {
+            sawLines = found.sawLines();
             showSawPlan(w);
+            toBuy.getChildren().setAll(bill.rows(found.bill()));
         });
         sheet.setText(w.text("make.cut_sheet"));
         sheet.setDisable(cuts.isEmpty());
@@ -188,7 +196,7 @@ public final class CutListPane extends StepPane {
         }
         side.add(Labels.sentence(w.text("make.rule"), "second"));
         side.add(sawPlan);
-        side.addAll(bill.rows());
+        side.add(toBuy);
         sideColumn().getChildren().setAll(side);
     }
 
