@@ -31,6 +31,7 @@ import org.palanca.study.ride.RideWords;
 import org.palanca.study.steering.PickupAdvice;
 import org.palanca.vehicle.Axle;
 import org.palanca.vehicle.AxlePlace;
+import org.palanca.vehicle.Mount;
 import org.palanca.vehicle.Vehicle;
 import org.palanca.vehicle.check.HousingCheck;
 import org.palanca.vehicle.survey.Cut;
@@ -231,8 +232,17 @@ public record Assessment(List<Fault> faults, Set<Fault.Job> looked) {
         /** Brackets that can't be made as they are described; what their links' ends contradict is said with these. */
         private void brackets(Axle axle) {
             for (BracketPlan plan : BracketPlan.of(vehicle, axle)) {
-                if (plan.missing().isEmpty()) {
-                    looked.add(Fault.Job.BRACKETS);
+                looked.add(Fault.Job.BRACKETS);
+                String mount = plan.mount().mount();
+                // What is not known of a pair is not known once.
+                if (!plan.missing().isEmpty()
+                        && axle.mount(mount).filter(Mount::mirrored).isEmpty()) {
+                    faults.add(new Fault(
+                            Fault.Job.BRACKETS,
+                            Optional.of(axle.place()),
+                            "unknown " + mount,
+                            plan.missing().size(),
+                            Message.of("bracket.unknown", mount, plan.missing().get(0))));
                 }
                 boolean link = plan.bolted().filter(Bolted::link).isPresent();
                 for (Message one : plan.faults()) {

@@ -68,6 +68,11 @@ class AssessmentTest {
         Vehicle good = under(Brackets.tarn(), 3);
         assertThat(plates(good)).isEmpty();
         assertThat(plates(under(good, 0.5))).anyMatch(text -> text.startsWith("lower frame left:"));
+        assertThat(plates(Brackets.with(good, "upper frame left", Bracket.PLAIN)))
+                .as("described, and nobody said what it is welded on")
+                .singleElement()
+                .asString()
+                .contains("upper frame left can’t be cut: not known yet is what upper frame left is welded on");
         Vehicle out = good.withBuild(good.build()
                 .withIssued(PlateList.of(good).plates().stream()
                         .map(plate -> plate.issued(LocalDate.of(2026, 12, 2)))

@@ -62,7 +62,10 @@ final class BracketCard extends PickCard {
         }
         List<Message> told = new ArrayList<>();
         for (BracketPlan plan : plans) {
-            if (!plan.missing().isEmpty()) {
+            // Of a pair it is said once.
+            boolean again =
+                    plan != first && plan.missing().size() == first.missing().size();
+            if (!plan.missing().isEmpty() && !again) {
                 told.add(Message.of(
                         "brackets.missing",
                         plan.missing().stream().map(words::text).collect(Collectors.joining("; "))));
