@@ -106,6 +106,7 @@ class MainTest {
         Files.writeString(table, out.replaceFirst("(jam nut \\? left,.*,8,1,)0,9,,", "$13,9,1.25,"));
         Path other = folder.resolve("other.palanca.json");
         assertThat(run("bill", tarn, "--take", table, "--save", other)).isEqualTo(ExitCodes.OK);
+        assertThat(out).contains("other.palanca.json");
         assertThat(run("bill", other)).isEqualTo(ExitCodes.OK);
         assertThat(out).contains("     6  jam nut, thread not named, left-hand", "in the rack 3, 7.50", "costs 7.50");
         Files.writeString(table, "item,rack\nnut,-1\n");

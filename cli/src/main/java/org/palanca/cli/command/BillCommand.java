@@ -8,6 +8,7 @@ import java.nio.charset.MalformedInputException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -61,16 +62,17 @@ public final class BillCommand implements Callable<Integer> {
         Words words = input.words();
         Vehicle vehicle = taken(input.open(spec.commandLine().getErr()));
         BillOfMaterials bill = BillOfMaterials.of(vehicle);
-        List<Path> written = List.of();
+        List<Path> written = new ArrayList<>();
         if (sheet != null) {
             List<Page> pages = SheetKind.BILL.pages(input.sheetHead(vehicle), AxlePlace.FRONT, Optional.empty());
             if (pages.isEmpty()) {
                 throw new CommandFailure(ExitCodes.USAGE, Message.of("bill_none"));
             }
-            written = SheetOutput.write(sheet, pages);
+            written.addAll(SheetOutput.write(sheet, pages));
         }
         if (save != null) {
             VehicleFile.save(save, vehicle);
+            written.add(save);
         }
         if (json.asked()) {
             ReportJson report = report(vehicle, bill, words);

@@ -100,6 +100,9 @@ public final class BillCsv {
             if (item.isEmpty()) {
                 throw new FileFormatException("table.missing", line.at(), "item");
             }
+            if (item.length() > Purchase.LONGEST) {
+                throw new FileFormatException("bill.long", line.at(), Integer.toString(Purchase.LONGEST));
+            }
             if (!items.add(item)) {
                 throw new FileFormatException("bill.twice", line.at(), item);
             }

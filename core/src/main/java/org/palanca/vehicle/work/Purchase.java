@@ -15,6 +15,9 @@ import java.util.OptionalDouble;
  */
 public record Purchase(
         String item, int rack, OptionalDouble price, Optional<LocalDate> neededBy, Optional<LocalDate> keepsUntil) {
+    /** Letters that the name of a thing has at most, as a file keeps it. */
+    public static final int LONGEST = 300;
+
     /** Something of which nothing is known. */
     public static Purchase blank(String item) {
         return new Purchase(item, 0, OptionalDouble.empty(), Optional.empty(), Optional.empty());

@@ -144,4 +144,15 @@ class BillOfMaterialsTest {
                         FileFormatException.class,
                         e -> assertThat(Examples.WORDS.text(e.told())).contains(told));
     }
+
+    /** What no file could keep is refused before it is in one. */
+    @Test
+    void aNameThatNoFileKeepsIsRefused() throws FileFormatException {
+        String longest = "n".repeat(Purchase.LONGEST);
+        assertThat(BillCsv.read("item,rack\n" + longest + ",1\n")).hasSize(1);
+        assertThatThrownBy(() -> BillCsv.read("item,rack\nn" + longest + ",1\n"))
+                .isInstanceOfSatisfying(
+                        FileFormatException.class,
+                        e -> assertThat(Examples.WORDS.text(e.told())).contains("Line 2", "more than 300 letters"));
+    }
 }
